@@ -1,0 +1,3 @@
+export * from './simulatedBand';
+export * from './simulatedDng';
+export * from './simulatedPlan';

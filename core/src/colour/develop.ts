@@ -1,0 +1,87 @@
+import type { Chromaticity } from './chromaticity';
+import type { Mat3, Vec3 } from './mat3';
+import { asShotNeutral, balancedCameraToSrgb } from './whiteBalance';
+import { encodeSrgb } from './srgb';
+import { renderingCurve } from './renderingCurve';
+
+export interface DevelopSettings {
+  readonly xyzToCamera: Mat3;
+  readonly white: Chromaticity;
+  readonly blackLevel: number;
+  readonly whiteLevel: number;
+  /** Stops to brighten so that mid-grey renders at 18 % (DNG BaselineExposure). */
+  readonly baselineExposure: number;
+}
+
+/** A ready-made development: tables and a matrix, for many frames of one setting. */
+export interface Developer {
+  /** White-balanced linear value 0..1 of each raw value, per channel. */
+  readonly balance: readonly [Float32Array, Float32Array, Float32Array];
+  readonly matrix: Mat3;
+  /** sRGB byte of display-linear light, `TONE_STEPS` + 1 entries over 0..1. */
+  readonly tone: Uint8Array;
+}
+
+const TONE_STEPS = 4095;
+
+/** DNG BaselineExposure that renders this share of saturation at 18 %. */
+export const baselineExposureFor = (midGreyShareOfSaturation: number): number =>
+  Math.log2(0.18 / midGreyShareOfSaturation);
+
+/** Builds the tables of a development. */
+export function createDeveloper(settings: DevelopSettings): Developer {
+  const { xyzToCamera, white, blackLevel, whiteLevel, baselineExposure } = settings;
+  const neutral = asShotNeutral(xyzToCamera, white);
+  const range = whiteLevel - blackLevel;
+  const table = (channel: number): Float32Array => {
+    const t = new Float32Array(whiteLevel + 1);
+    for (let dn = 0; dn <= whiteLevel; dn++) {
+      // Cutting at the first channel's clip keeps blown highlights white instead of pink.
+      t[dn] = Math.min(1, Math.max(0, (dn - blackLevel) / range / neutral[channel]));
+    }
+    return t;
+  };
+  const gain = 2 ** baselineExposure;
+  const curve = renderingCurve(gain);
+  const tone = new Uint8Array(TONE_STEPS + 1);
+  for (let i = 0; i <= TONE_STEPS; i++)
+    tone[i] = Math.round(255 * encodeSrgb(Math.min(1, curve((i / TONE_STEPS) * gain))));
+  return {
+    balance: [table(0), table(1), table(2)],
+    matrix: balancedCameraToSrgb(xyzToCamera, white),
+    tone,
+  };
+}
+
+/**
+ * Develops raw-scaled RGB to sRGB bytes.
+ *
+ * @param raw interleaved RGB raw values, `3 * pixels`, none above the developer's white level
+ * @param out interleaved RGBA bytes, `4 * pixels`, opaque
+ */
+export function developRgb(raw: Uint16Array, developer: Developer, out: Uint8ClampedArray): void {
+  const [tr, tg, tb] = developer.balance;
+  const s = TONE_STEPS;
+  const [m0, m1, m2, m3, m4, m5, m6, m7, m8] = developer.matrix.map((v) => v * s);
+  const tone = developer.tone;
+  const pixels = Math.floor(raw.length / 3);
+  for (let p = 0, i = 0, o = 0; p < pixels; p++, i += 3, o += 4) {
+    const r = tr[raw[i]];
+    const g = tg[raw[i + 1]];
+    const b = tb[raw[i + 2]];
+    const R = (m0 * r + m1 * g + m2 * b + 0.5) | 0;
+    const G = (m3 * r + m4 * g + m5 * b + 0.5) | 0;
+    const B = (m6 * r + m7 * g + m8 * b + 0.5) | 0;
+    out[o] = tone[R < 0 ? 0 : R > s ? s : R];
+    out[o + 1] = tone[G < 0 ? 0 : G > s ? s : G];
+    out[o + 2] = tone[B < 0 ? 0 : B > s ? s : B];
+    out[o + 3] = 255;
+  }
+}
+
+/** Weights that turn balanced-free camera RGB into luminance: the Y row of camera to XYZ. */
+export const luminanceRow = (cameraToXyz: Mat3): Vec3 => [
+  cameraToXyz[3],
+  cameraToXyz[4],
+  cameraToXyz[5],
+];

@@ -1,0 +1,59 @@
+import type { Mat3 } from '../colour/mat3';
+
+/** A moment with the clock's offset from UTC; core has no clock of its own. */
+export interface Moment {
+  readonly epochMs: number;
+  readonly offsetMinutes: number;
+}
+
+/** How a frame was shot, as far as it is known: what is unknown is left out, never made up. */
+export interface ShotMetadata {
+  readonly make: string;
+  readonly model: string;
+  readonly software: string;
+  /** One plain sentence about where the data comes from. */
+  readonly description: string;
+  readonly capturedAt: Moment;
+  readonly timeS?: number;
+  readonly iso?: number;
+  readonly fNumber?: number;
+  readonly focalLengthMm?: number;
+  readonly focalLength35Mm?: number;
+  readonly lensModel?: string;
+  readonly compensationStops?: number;
+  readonly metering?: 'centre-weighted';
+  /** Who chose the exposure: nothing held, time held, ISO held (still an automatic programme), both held. */
+  readonly program?: 'auto' | 'time-held' | 'iso-held' | 'manual';
+}
+
+/** Compressed raw samples. */
+export interface RawImage {
+  /** 'cfa': one sample a photosite, RGGB; 'linear': demosaiced or processed RGB. */
+  readonly kind: 'cfa' | 'linear';
+  readonly width: number;
+  readonly height: number;
+  readonly tileWidth: number;
+  readonly tileHeight: number;
+  /** Lossless JPEG streams, row by row from the top left. */
+  readonly tiles: readonly Uint8Array[];
+  readonly blackLevel: number;
+  readonly whiteLevel: number;
+  /**
+   * Noise variance = scale * x + offset of a signal x, 0..1 of the raw range (DNG NoiseProfile); null when
+   * unknown.
+   */
+  readonly noise: { readonly scale: number; readonly offset: number } | null;
+}
+
+export interface DngDescription {
+  readonly raw: RawImage;
+  /** A baseline JPEG in the raw's own orientation. */
+  readonly preview: { readonly jpeg: Uint8Array; readonly width: number; readonly height: number };
+  readonly orientation: 1 | 6;
+  readonly xyzToCamera: Mat3;
+  /** Exif light source code of the illuminant the matrix is for. */
+  readonly calibrationIlluminant: number;
+  readonly asShotNeutral: readonly [number, number, number];
+  readonly baselineExposure: number;
+  readonly shot: ShotMetadata;
+}

@@ -1,0 +1,11 @@
+export * from './decodeRaw';
+export * from './description';
+export * from './dngError';
+export * from './encodeBand';
+export * from './jpegInfo';
+export * from './readDng';
+export * from './tags';
+export * from './tiling';
+export * from './writeDng';
+export { decodeLjpeg } from './ljpeg/decode';
+export { encodeLjpeg, type LjpegSource } from './ljpeg/encode';

@@ -1,0 +1,221 @@
+import type { Mat3 } from '../colour/mat3';
+import { DngError } from './dngError';
+import {
+  COMPRESSION_JPEG,
+  COMPRESSION_NONE,
+  PHOTOMETRIC_CFA,
+  PHOTOMETRIC_LINEAR_RAW,
+  TAG,
+} from './tags';
+import { TiffReader, type TiffDirectory } from './tiff/reader';
+
+/** Where the raw's blocks lie. */
+export interface RawLayout {
+  readonly kind: 'cfa' | 'linear';
+  readonly width: number;
+  readonly height: number;
+  readonly samplesPerPixel: 1 | 3;
+  readonly compression: typeof COMPRESSION_NONE | typeof COMPRESSION_JPEG;
+  readonly tileWidth: number;
+  readonly tileHeight: number;
+  readonly offsets: readonly number[];
+  readonly byteCounts: readonly number[];
+  readonly blackLevel: number;
+  readonly whiteLevel: number;
+}
+
+export interface DngExif {
+  readonly make?: string;
+  readonly model?: string;
+  readonly lensModel?: string;
+  readonly software?: string;
+  readonly description?: string;
+  readonly timeS?: number;
+  readonly iso?: number;
+  readonly fNumber?: number;
+  readonly focalLengthMm?: number;
+  readonly focalLength35Mm?: number;
+  readonly compensationStops?: number;
+  /** Exif code of the metering mode. */
+  readonly meteringMode?: number;
+  readonly dateTimeOriginal?: string;
+  readonly offsetTimeOriginal?: string;
+  readonly subSecTimeOriginal?: string;
+}
+
+export interface DngFile {
+  readonly bytes: Uint8Array;
+  readonly version: string;
+  readonly raw: RawLayout;
+  readonly orientation: number;
+  readonly xyzToCamera: Mat3;
+  readonly asShotNeutral: readonly [number, number, number];
+  readonly baselineExposure: number;
+  readonly preview: { readonly offset: number; readonly length: number } | null;
+  readonly exif: DngExif;
+}
+
+const MAX_SIDE = 16384;
+const MAX_SAMPLES = 3 * 64e6;
+const IDENTITY: Mat3 = [1, 0, 0, 0, 1, 0, 0, 0, 1];
+
+/**
+ * Reads what a DNG says about itself; pixels are decoded by `decodeRaw`. Made for files Velmo wrote, and any
+ * RGGB or linear DNG with lossless-JPEG or uncompressed 16-bit data.
+ * Throws DngError on broken or unsupported files, in time and memory bounded by the file's size.
+ */
+export function readDng(bytes: Uint8Array): DngFile {
+  const reader = new TiffReader(bytes);
+  const root = reader.root();
+  const version = reader.numbers(root, TAG.DNGVersion);
+  if (version.length !== 4) throw new DngError('This is a TIFF, but not a DNG.');
+  const raw = findRaw(reader, root);
+  return {
+    bytes,
+    version: version.join('.'),
+    raw: rawLayout(reader, raw),
+    orientation: reader.first(root, TAG.Orientation) ?? 1,
+    xyzToCamera: matrixOf(reader.numbers(root, TAG.ColorMatrix1)),
+    asShotNeutral: neutralOf(reader.numbers(root, TAG.AsShotNeutral)),
+    baselineExposure: finite(reader.first(root, TAG.BaselineExposure)) ?? 0,
+    preview: previewOf(reader, root),
+    exif: exifOf(reader, root),
+  };
+}
+
+const isRaw = (reader: TiffReader, d: TiffDirectory): boolean => {
+  const photometric = reader.first(d, TAG.PhotometricInterpretation);
+  return photometric === PHOTOMETRIC_CFA || photometric === PHOTOMETRIC_LINEAR_RAW;
+};
+
+function findRaw(reader: TiffReader, root: TiffDirectory): TiffDirectory {
+  if (isRaw(reader, root)) return root;
+  for (const offset of reader.numbers(root, TAG.SubIFDs).slice(0, 16)) {
+    const directory = reader.directory(offset);
+    if (isRaw(reader, directory)) return directory;
+  }
+  throw new DngError('The DNG holds no raw image.');
+}
+
+function rawLayout(reader: TiffReader, d: TiffDirectory): RawLayout {
+  const need = (tag: number, name: string): number => {
+    const value = reader.first(d, tag);
+    if (value === undefined || !Number.isInteger(value) || value < 0)
+      throw new DngError(`The DNG is broken: its raw image has no ${name}.`);
+    return value;
+  };
+  const width = need(TAG.ImageWidth, 'width');
+  const height = need(TAG.ImageLength, 'height');
+  const samplesPerPixel = reader.first(d, TAG.SamplesPerPixel) ?? 1;
+  const kind =
+    reader.first(d, TAG.PhotometricInterpretation) === PHOTOMETRIC_CFA ? 'cfa' : 'linear';
+  if (width < 2 || height < 2 || width > MAX_SIDE || height > MAX_SIDE)
+    throw new DngError(`The DNG's raw image is ${width} x ${height}: outside what can be opened.`);
+  if (samplesPerPixel !== (kind === 'cfa' ? 1 : 3))
+    throw new DngError('The DNG has a number of colour planes that is not supported.');
+  if (kind === 'cfa') checkPattern(reader, d);
+  const compression = need(TAG.Compression, 'compression');
+  if (compression !== COMPRESSION_JPEG && compression !== COMPRESSION_NONE)
+    throw new DngError(`The DNG's compression (${compression}) is not supported.`);
+  const bits = reader.first(d, TAG.BitsPerSample) ?? 0;
+  if (compression === COMPRESSION_NONE && bits !== 16)
+    throw new DngError('Only 16-bit uncompressed raw is supported.');
+  const tiled = d.entries.has(TAG.TileOffsets);
+  const layout: RawLayout = {
+    kind,
+    width,
+    height,
+    samplesPerPixel: samplesPerPixel as 1 | 3,
+    compression,
+    tileWidth: tiled ? need(TAG.TileWidth, 'tile width') : width,
+    tileHeight: tiled
+      ? need(TAG.TileLength, 'tile height')
+      : Math.min(height, need(TAG.RowsPerStrip, 'strip height')),
+    offsets: reader.numbers(d, tiled ? TAG.TileOffsets : TAG.StripOffsets),
+    byteCounts: reader.numbers(d, tiled ? TAG.TileByteCounts : TAG.StripByteCounts),
+    blackLevel: Math.round(finite(reader.first(d, TAG.BlackLevel)) ?? 0),
+    whiteLevel: finite(reader.first(d, TAG.WhiteLevel)) ?? 65535,
+  };
+  checkLayout(layout, reader.bytes.length);
+  return layout;
+}
+
+function checkPattern(reader: TiffReader, d: TiffDirectory): void {
+  const pattern = reader.numbers(d, TAG.CFAPattern).join();
+  if (pattern !== '0,1,1,2')
+    throw new DngError('Only raw images of the pattern RGGB are supported.');
+}
+
+/** Everything the decoder will rely on. */
+function checkLayout(l: RawLayout, fileBytes: number): void {
+  const broken = (what: string): never => {
+    throw new DngError(`The DNG is broken: ${what}.`);
+  };
+  if (
+    l.tileWidth < 1 ||
+    l.tileHeight < 1 ||
+    l.tileWidth > 2 * MAX_SIDE ||
+    l.tileHeight > 2 * MAX_SIDE
+  )
+    broken('its tiles have no sensible size');
+  const across = Math.ceil(l.width / l.tileWidth);
+  const down = Math.ceil(l.height / l.tileHeight);
+  if (l.offsets.length !== across * down || l.byteCounts.length !== across * down)
+    broken('its list of tiles is not complete');
+  const samples = across * l.tileWidth * down * l.tileHeight * l.samplesPerPixel;
+  // Lossless JPEG spends at least one bit a sample: a file claiming more is not what it says.
+  if (samples > MAX_SAMPLES || samples > fileBytes * 8)
+    broken('it claims more pixels than it can hold');
+  for (let i = 0; i < l.offsets.length; i++)
+    if (l.offsets[i] + l.byteCounts[i] > fileBytes)
+      broken('part of it lies past the end of the file');
+  if (!(l.whiteLevel > l.blackLevel && l.whiteLevel <= 65535 && l.blackLevel >= 0))
+    broken('its black and white level make no sense');
+}
+
+const finite = (v: number | undefined): number | undefined =>
+  v !== undefined && Number.isFinite(v) ? v : undefined;
+
+const matrixOf = (values: readonly number[]): Mat3 =>
+  values.length === 9 && values.every(Number.isFinite) ? (values as unknown as Mat3) : IDENTITY;
+
+const neutralOf = (values: readonly number[]): [number, number, number] =>
+  values.length === 3 && values.every((v) => v > 1e-3 && v <= 1e3)
+    ? [values[0], values[1], values[2]]
+    : [1, 1, 1];
+
+function previewOf(
+  reader: TiffReader,
+  root: TiffDirectory,
+): { offset: number; length: number } | null {
+  if (isRaw(reader, root) || reader.first(root, TAG.Compression) !== COMPRESSION_JPEG) return null;
+  const offset = reader.first(root, TAG.StripOffsets);
+  const length = reader.first(root, TAG.StripByteCounts);
+  if (offset === undefined || length === undefined || offset + length > reader.bytes.length)
+    return null;
+  return { offset, length };
+}
+
+function exifOf(reader: TiffReader, root: TiffDirectory): DngExif {
+  const offset = reader.first(root, TAG.ExifIFD);
+  const exif: TiffDirectory =
+    offset === undefined ? { offset: 0, entries: new Map() } : reader.directory(offset);
+  const number = (tag: number): number | undefined => finite(reader.first(exif, tag));
+  return {
+    make: reader.text(root, TAG.Make),
+    model: reader.text(root, TAG.Model),
+    software: reader.text(root, TAG.Software),
+    description: reader.text(root, TAG.ImageDescription),
+    lensModel: reader.text(exif, TAG.LensModel),
+    timeS: number(TAG.ExposureTime),
+    iso: number(TAG.RecommendedExposureIndex) ?? number(TAG.PhotographicSensitivity),
+    fNumber: number(TAG.FNumber),
+    focalLengthMm: number(TAG.FocalLength),
+    focalLength35Mm: number(TAG.FocalLengthIn35mmFilm),
+    compensationStops: number(TAG.ExposureBiasValue),
+    meteringMode: number(TAG.MeteringMode),
+    dateTimeOriginal: reader.text(exif, TAG.DateTimeOriginal),
+    offsetTimeOriginal: reader.text(exif, TAG.OffsetTimeOriginal),
+    subSecTimeOriginal: reader.text(exif, TAG.SubSecTimeOriginal),
+  };
+}

@@ -1,0 +1,81 @@
+import { CLICKS_PER_STOP, clicksFromStops } from './clicks';
+
+/** Inclusive range of clicks a control can be moved in. */
+export interface ClickRange {
+  readonly min: number;
+  readonly max: number;
+}
+
+export interface SolverInput {
+  /** Held time in clicks, or null when the camera may move it. */
+  readonly timeClick: number | null;
+  readonly isoClick: number | null;
+  /** Compensation in clicks: positive makes the picture brighter. */
+  readonly compClicks: number;
+  /** Metered light as the exposure (clicks of time + clicks of ISO) that would render it mid-grey. */
+  readonly lightClicks: number;
+  readonly timeRange: ClickRange;
+  readonly isoRange: ClickRange;
+  /** The lowest ISO auto will choose: base, never extended. */
+  readonly baseIsoClick: number;
+  /** Longest time auto chooses before it raises ISO; null on a tripod. */
+  readonly handheldTimeClick: number | null;
+}
+
+export interface Solution {
+  readonly timeClick: number;
+  readonly isoClick: number;
+  /** Clicks the exposure is above (+) or below (-) what meter and compensation ask for. */
+  readonly differenceClicks: number;
+  /** The auto controls ran into their ends; false when nothing was left open. */
+  readonly outOfRange: boolean;
+}
+
+const clamp = (value: number, range: ClickRange): number =>
+  Math.min(range.max, Math.max(range.min, value));
+
+/**
+ * Clicks of exposure (time clicks + ISO clicks) that render a surface of this EV100 mid-grey at the aperture.
+ * With t = 1 s and ISO 100 both zero: log2(N^2) - EV100, in clicks.
+ */
+export const lightClicksFromEv100 = (ev100: number, fNumber: number): number =>
+  clicksFromStops(2 * Math.log2(fNumber) - ev100);
+
+/**
+ * Fills the tapes that were left open. Order of preference with both open: base ISO and a time no longer than
+ * can be hand-held, then higher ISO, then a longer time; on a tripod base ISO throughout.
+ * Never moves a held value. All numbers are clicks (thirds of a stop).
+ */
+export function solveExposure(input: SolverInput): Solution {
+  const wanted = input.lightClicks + input.compClicks;
+  let timeClick: number;
+  let isoClick: number;
+  if (input.timeClick !== null && input.isoClick !== null) {
+    timeClick = input.timeClick;
+    isoClick = input.isoClick;
+  } else if (input.timeClick !== null) {
+    timeClick = input.timeClick;
+    isoClick = clamp(wanted - timeClick, { min: input.baseIsoClick, max: input.isoRange.max });
+  } else if (input.isoClick !== null) {
+    isoClick = input.isoClick;
+    timeClick = clamp(wanted - isoClick, input.timeRange);
+  } else {
+    isoClick = clamp(input.baseIsoClick, input.isoRange);
+    timeClick = clamp(wanted - isoClick, input.timeRange);
+    if (input.handheldTimeClick !== null && timeClick > input.handheldTimeClick) {
+      timeClick = clamp(input.handheldTimeClick, input.timeRange);
+      isoClick = clamp(wanted - timeClick, input.isoRange);
+      timeClick = clamp(wanted - isoClick, input.timeRange);
+    }
+  }
+  const differenceClicks = timeClick + isoClick - wanted;
+  const open = input.timeClick === null || input.isoClick === null;
+  return { timeClick, isoClick, differenceClicks, outOfRange: open && differenceClicks !== 0 };
+}
+
+/**
+ * Longest hand-held time in clicks for a 35 mm-equivalent focal length: t <= 1/f35 (reciprocal rule, common
+ * practice), rounded down to a whole click.
+ */
+export const handheldTimeClick = (focalLength35Mm: number): number =>
+  Math.floor(-Math.log2(focalLength35Mm) * CLICKS_PER_STOP + 1e-9);

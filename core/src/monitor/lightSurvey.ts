@@ -1,0 +1,52 @@
+import type { Vec3 } from '../colour/mat3';
+
+/** Light of a framing read without a sensor's limits: exposure-independent, so made once a framing. */
+export interface LightSurvey {
+  /** Meter-weighted mean luminance, cd/m2. */
+  readonly meterLuminance: number;
+  /** Camera-space light that all but `HIGHLIGHT_SHARE` of the frame stays under: red, green, blue. */
+  readonly highlights: readonly [number, number, number];
+}
+
+/** Share of the frame that may clip before the instrument speaks of clipping: specks do not rule exposure. */
+export const HIGHLIGHT_SHARE = 0.001;
+
+const SURVEY_BINS = 4096;
+const SURVEY_PER_STOP = 96;
+/** log2 of the light at the survey's first bin: 2^-16 cd/m2, far under starlight. */
+const SURVEY_LOW = -16;
+
+/**
+ * Surveys a plane of camera-space light.
+ *
+ * @param light interleaved RGB, cd/m2, `3 * weights.length`
+ * @param weights meter weights summing to 1
+ * @param luminanceRow weights of camera red, green, blue in luminance
+ */
+export function surveyLight(
+  light: Float32Array,
+  weights: Float32Array,
+  luminanceRow: Vec3,
+): LightSurvey {
+  let meter = 0;
+  const [a, b, c] = luminanceRow;
+  for (let p = 0, i = 0; p < weights.length; p++, i += 3)
+    meter += weights[p] * (a * light[i] + b * light[i + 1] + c * light[i + 2]);
+  return {
+    meterLuminance: meter,
+    highlights: [highlight(light, 0), highlight(light, 1), highlight(light, 2)],
+  };
+}
+
+function highlight(light: Float32Array, channel: number): number {
+  const counts = new Uint32Array(SURVEY_BINS);
+  let pixels = 0;
+  for (let i = channel; i < light.length; i += 3, pixels++) {
+    const bin = Math.round((Math.log2(light[i] + 1e-9) - SURVEY_LOW) * SURVEY_PER_STOP);
+    counts[bin < 0 ? 0 : bin >= SURVEY_BINS ? SURVEY_BINS - 1 : bin]++;
+  }
+  let above = 0;
+  let bin = SURVEY_BINS;
+  while (bin > 0 && above <= pixels * HIGHLIGHT_SHARE) above += counts[--bin];
+  return 2 ** (SURVEY_LOW + bin / SURVEY_PER_STOP);
+}

@@ -1,0 +1,4 @@
+export * from './link';
+export * from './nudge';
+export * from './schema';
+export * from './settings';

@@ -1,0 +1,28 @@
+import { inspect } from './inspect';
+import { shoot } from './shoot';
+import { UsageError } from './usage';
+
+const USAGE = `usage: npm run -s tool -- shoot --scene ID --out FILE [--lens main] [--time 1/125] [--iso 100]
+                         [--mp 3|12] [--seed 1] [--upright]
+       npm run -s tool -- inspect FILE`;
+
+const COMMANDS: Record<string, (args: string[]) => void> = { shoot, inspect };
+
+/** Exit code 2 and one clear line on bad arguments or a broken file. */
+function main([command, ...args]: string[]): void {
+  if (command === undefined || command === '--help') {
+    console.log(USAGE);
+    process.exit(command === undefined ? 2 : 0);
+  }
+  try {
+    const run = COMMANDS[command];
+    if (!run) throw new UsageError(`there is no command "${command}": use shoot or inspect`);
+    run(args);
+  } catch (error) {
+    if (!(error instanceof Error)) throw error;
+    console.error(`velmo: ${error.message.split('\n')[0]}`);
+    process.exit(2);
+  }
+}
+
+main(process.argv.slice(2));

@@ -1,0 +1,13 @@
+// Runs a TypeScript entry of the repository: `node tools/run-ts.mjs tools/cli.ts ...`.
+import { spawnSync } from 'node:child_process';
+import { fileURLToPath } from 'node:url';
+import { ensureInstalled } from './install.mjs';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+ensureInstalled();
+const [entry, ...args] = process.argv.slice(2);
+const result = spawnSync(process.execPath, ['--import', 'tsx', `${root}${entry}`, ...args], {
+  stdio: 'inherit',
+  env: { ...process.env, VELMO_CWD: process.cwd() },
+});
+process.exit(result.status ?? 1);
