@@ -1,3 +1,4 @@
 export * from './simulatedBand';
 export * from './simulatedDng';
 export * from './simulatedPlan';
+export * from './videoFrameDng';

@@ -62,9 +62,9 @@ function lens(
 
 /** The simulated phone's lenses, by 35 mm-equivalent focal length. */
 export const LENSES: readonly LensModel[] = [
-  lens('ultrawide', 'ultra-wide', 13, 2.2, sensor('Saltpan U (simulated)', 1.4, 6500, 4.4)),
-  lens('main', 'main', 26, 1.8, sensor('Saltpan M (simulated)', 2, 12000, 5)),
-  lens('tele', 'tele', 78, 2.8, sensor('Saltpan T (simulated)', 1.2, 5200, 4.1)),
+  lens('ultrawide', 'ultra-wide', 13, 2.8, sensor('Saltpan U (simulated)', 1.4, 6500, 4.4)),
+  lens('main', 'main', 26, 2.4, sensor('Saltpan M (simulated)', 2, 12000, 5)),
+  lens('tele', 'tele', 78, 3.4, sensor('Saltpan T (simulated)', 1.2, 5200, 4.1)),
 ];
 
 /** Lens by id, or undefined. */

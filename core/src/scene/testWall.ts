@@ -7,10 +7,10 @@ import { fractalNoise } from './texture';
 /** Distance of the wall in metres. */
 const WALL_M = 1.15;
 /**
- * Luminance of the 18 % card in cd/m2: what ISO 2720 meters at f/1.8, 1/128 s, ISO 100, so that the main lens at
+ * Luminance of the 18 % card in cd/m2: what ISO 2720 meters at f/2.4, 1/128 s, ISO 100, so that the main lens at
  * "1/125" and base ISO is exactly right.
  */
-export const GREY_CARD_LUMINANCE = (METER_K * 1.8 ** 2 * 128) / 100;
+export const GREY_CARD_LUMINANCE = (METER_K * 2.4 ** 2 * 128) / 100;
 const WHITE_LUMINANCE = GREY_CARD_LUMINANCE / 0.18;
 const LIGHT = lightOf(CIE_D50);
 
@@ -83,9 +83,12 @@ function lineTarget(lx: number, ly: number, footprint: number): number {
 
 /** Limewashed plaster between the cards: grain down to fractions of a millimetre. */
 function plaster(x: number, y: number, footprint: number): number {
-  const coarse = fractalNoise(x + 3, y, 0.35, 3, footprint);
-  const fine = fractalNoise(x, y + 5, 0.012, 5, footprint);
-  return Math.max(0.04, 0.3 + 0.035 * coarse + 0.07 * fine);
+  // Turned against the frame, so that the noise's lattice does not line up with the pixels.
+  const u = 0.8 * x + 0.6 * y;
+  const v = 0.8 * y - 0.6 * x;
+  const coarse = fractalNoise(u + 3, v, 0.35, 4, footprint);
+  const fine = fractalNoise(u, v + 5, 0.01, 5, footprint);
+  return Math.max(0.04, 0.185 + 0.02 * coarse + 0.03 * fine);
 }
 
 const inside = (p: Patch, x: number, y: number): boolean =>

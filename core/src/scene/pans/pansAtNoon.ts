@@ -41,7 +41,7 @@ const YARD_END = 24;
 const FAR_END = 420;
 
 const HILL = daylight(8200);
-const HAZE_L = 6800;
+const HAZE_L = 4900;
 const HAZE = daylight(7000);
 
 const rgb = new Float64Array(3);
@@ -283,7 +283,7 @@ function background(dx: number, dy: number, dz: number, footprintRad: number): v
 
 function hill(air: number, azimuth: number, elevation: number, footprintRad: number): void {
   const wood = 1 + 0.5 * fractalNoise(azimuth * 3, elevation * 9, 0.05, 6, footprintRad * 3);
-  const ground = 1900 * wood;
+  const ground = 1400 * wood;
   rgb[0] = ground * 0.72 * (1 - air) + HAZE_L * 0.82 * HILL[0] * air;
   rgb[1] = ground * 0.92 * (1 - air) + HAZE_L * 0.82 * HILL[1] * air;
   rgb[2] = ground * 0.8 * (1 - air) + HAZE_L * 0.82 * HILL[2] * air;

@@ -6,9 +6,9 @@ const length = Math.hypot(0.66, 0.66, 0.36);
 export const SUN = [-0.66 / length, 0.66 / length, -0.36 / length] as const;
 
 /** Illuminances in lux: sun on a surface facing it, whole sky on level ground, light thrown up by the ground. */
-const SUN_LX = 58000;
-const SKY_LX = 13000;
-const BOUNCE_LX = 7000;
+const SUN_LX = 42000;
+const SKY_LX = 9500;
+const BOUNCE_LX = 5000;
 
 const SUN_COLOUR = daylight(5300);
 const SKY_COLOUR = daylight(10500);

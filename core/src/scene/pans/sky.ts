@@ -9,10 +9,10 @@ const CLOUD = daylight(5800);
 const CLOUD_SHADE = daylight(7600);
 
 /** Luminances in cd/m2. */
-const ZENITH_L = 2600;
-const HORIZON_L = 7200;
-const CLOUD_L = 13500;
-const CLOUD_SHADE_L = 6000;
+const ZENITH_L = 1900;
+const HORIZON_L = 5200;
+const CLOUD_L = 9800;
+const CLOUD_SHADE_L = 4300;
 
 /** Height of the cloud layer over its thickness, in arbitrary units of the noise. */
 const CLOUD_SCALE = 1.15;
@@ -27,7 +27,7 @@ export function skyAt(
 ): void {
   const up = Math.max(0, dy);
   const low = Math.exp(-up * 5.5);
-  const blue = ZENITH_L + (1 - low) * 500;
+  const blue = ZENITH_L + (1 - low) * 350;
   for (let c = 0; c < 3; c++) rgb[c] = (1 - low) * blue * RAYLEIGH[c] + low * HORIZON_L * HAZE[c];
   // Clouds drift in a plane overhead; perspective flattens them towards the horizon.
   const reach = 1 / (up + 0.11);

@@ -1,0 +1,1 @@
+export { FieldScreen as default } from '../screens/field/FieldScreen';

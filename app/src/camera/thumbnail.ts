@@ -1,0 +1,43 @@
+const THUMBNAIL_LONG_PX = 192;
+
+/** Draws pixels turned the way they are to be seen. Orientation 6 = a quarter turn clockwise. */
+export function orientedCanvas(
+  source: OffscreenCanvas,
+  orientation: number,
+  longPx: number,
+): OffscreenCanvas {
+  const scale = Math.min(1, longPx / Math.max(source.width, source.height));
+  const width = Math.max(1, Math.round(source.width * scale));
+  const height = Math.max(1, Math.round(source.height * scale));
+  const turned = orientation === 6;
+  const canvas = new OffscreenCanvas(turned ? height : width, turned ? width : height);
+  const context = canvas.getContext('2d')!;
+  if (turned) {
+    context.translate(height, 0);
+    context.rotate(Math.PI / 2);
+  }
+  context.drawImage(source, 0, 0, width, height);
+  return canvas;
+}
+
+/** A canvas holding these RGBA bytes. */
+export function canvasOf(rgba: Uint8ClampedArray, width: number, height: number): OffscreenCanvas {
+  const canvas = new OffscreenCanvas(width, height);
+  canvas
+    .getContext('2d')!
+    .putImageData(new ImageData(rgba as Uint8ClampedArray<ArrayBuffer>, width, height), 0, 0);
+  return canvas;
+}
+
+export async function jpegBytes(canvas: OffscreenCanvas, quality: number): Promise<Uint8Array> {
+  const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality });
+  return new Uint8Array(await blob.arrayBuffer());
+}
+
+/** A small JPEG as a data URL, the right way up. */
+export async function thumbnailUrl(source: OffscreenCanvas, orientation: number): Promise<string> {
+  const bytes = await jpegBytes(orientedCanvas(source, orientation, THUMBNAIL_LONG_PX), 0.75);
+  let text = '';
+  for (const byte of bytes) text += String.fromCharCode(byte);
+  return `data:image/jpeg;base64,${btoa(text)}`;
+}

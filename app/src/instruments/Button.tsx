@@ -1,0 +1,46 @@
+import { Pressable, StyleSheet, Text, type StyleProp, type ViewStyle } from 'react-native';
+import { COLOUR, FONT, TARGET } from '../theme/theme';
+
+interface ButtonProps {
+  readonly label: string;
+  readonly onPress: () => void;
+  /** Spoken name, where it says more than the label. */
+  readonly name?: string;
+  readonly quiet?: boolean;
+  readonly pressed?: boolean;
+  readonly disabled?: boolean;
+  readonly style?: StyleProp<ViewStyle>;
+}
+
+/** A plain button. Quiet ones have no frame. */
+export function Button({ label, onPress, name, quiet, pressed, disabled, style }: ButtonProps) {
+  return (
+    <Pressable
+      role="button"
+      aria-label={name}
+      aria-pressed={pressed}
+      disabled={disabled}
+      onPress={onPress}
+      style={[styles.button, !quiet && styles.framed, pressed && styles.pressed, style]}
+    >
+      <Text style={[styles.label, pressed && styles.labelPressed]} numberOfLines={1}>
+        {label}
+      </Text>
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  button: {
+    minHeight: TARGET,
+    minWidth: TARGET,
+    paddingHorizontal: 10,
+    justifyContent: 'center',
+    alignItems: 'center',
+    borderRadius: 6,
+  },
+  framed: { borderWidth: 1, borderColor: COLOUR.lightSoft, paddingHorizontal: 14 },
+  pressed: { backgroundColor: COLOUR.paper },
+  label: { fontFamily: FONT.medium, fontSize: 16, color: COLOUR.light },
+  labelPressed: { color: COLOUR.ink },
+});

@@ -1,0 +1,53 @@
+import { Pressable, StyleSheet, Text, View } from 'react-native';
+import { FONT } from '../theme/theme';
+
+interface ExposeBarProps {
+  /** What one press will make: "DNG · 12 MP · 1 frame". */
+  readonly will: string;
+  /** Progress of the oldest capture under way, or null. */
+  readonly progress: { readonly share: number; readonly stage: string } | null;
+  readonly pending: number;
+  readonly disabled: boolean;
+  readonly onExpose: () => void;
+}
+
+/** A wide bar that says what it will do, and fills while it does it. */
+export function ExposeBar({ will, progress, pending, disabled, onExpose }: ExposeBarProps) {
+  const share = Math.round((progress?.share ?? 0) * 100);
+  const doing = progress
+    ? `${progress.stage} ${share} %${pending > 1 ? ` · ${pending - 1} waiting` : ''}`
+    : will;
+  return (
+    <Pressable
+      role="button"
+      aria-label={`Expose, ${will}`}
+      aria-busy={pending > 0}
+      disabled={disabled}
+      onPress={onExpose}
+      style={[styles.bar, disabled && styles.disabled]}
+      testID="expose"
+    >
+      <View style={[styles.fill, { width: `${share}%` }]} />
+      <Text style={styles.word}>Expose</Text>
+      <Text style={styles.will} numberOfLines={1}>
+        {doing}
+      </Text>
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  bar: {
+    flex: 1,
+    height: 60,
+    borderRadius: 10,
+    backgroundColor: '#c43d20',
+    alignItems: 'center',
+    justifyContent: 'center',
+    overflow: 'hidden',
+  },
+  disabled: { backgroundColor: '#4a3a35' },
+  fill: { position: 'absolute', left: 0, top: 0, bottom: 0, backgroundColor: '#8f2a14' },
+  word: { fontFamily: FONT.semibold, fontSize: 21, lineHeight: 25, color: '#ffffff' },
+  will: { fontFamily: FONT.medium, fontSize: 14, lineHeight: 18, color: '#ffffff' },
+});

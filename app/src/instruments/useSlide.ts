@@ -1,0 +1,47 @@
+import { useDrag } from '@use-gesture/react';
+import { useRef, type RefObject } from 'react';
+import type { View } from 'react-native';
+
+/** Pixels, and pixels a second. */
+export interface SlideHandlers {
+  onStart?(): void;
+  /** Way moved since the start. */
+  onMove?(x: number, y: number): void;
+  onEnd?(velocityX: number, velocityY: number): void;
+  /** A tap at this place inside the element. */
+  onTap?(x: number, y: number): void;
+  onDoubleTap?(): void;
+}
+
+const DOUBLE_TAP_MS = 350;
+
+/** Drag, fling, tap and double tap on an element, by finger, pen or mouse. */
+export function useSlide(element: RefObject<View | null>, handlers: SlideHandlers): void {
+  const lastTap = useRef(-Infinity);
+  useDrag(
+    (state) => {
+      const { first, last, tap, movement, velocity, direction, event, xy } = state;
+      if (tap) {
+        const now = event.timeStamp;
+        if (handlers.onDoubleTap && now - lastTap.current < DOUBLE_TAP_MS) {
+          lastTap.current = -Infinity;
+          handlers.onDoubleTap();
+          return;
+        }
+        lastTap.current = now;
+        const box = (element.current as unknown as HTMLElement).getBoundingClientRect();
+        handlers.onTap?.(xy[0] - box.left, xy[1] - box.top);
+        return;
+      }
+      if (first) handlers.onStart?.();
+      handlers.onMove?.(movement[0], movement[1]);
+      if (last)
+        handlers.onEnd?.(velocity[0] * direction[0] * 1000, velocity[1] * direction[1] * 1000);
+    },
+    {
+      target: element as unknown as RefObject<EventTarget>,
+      filterTaps: true,
+      pointer: { keys: false },
+    },
+  );
+}

@@ -1,0 +1,14 @@
+import Ajv, { type ValidateFunction } from 'ajv';
+import { SETTINGS_SCHEMA, type Settings } from '@velmo/core/settings';
+import { FRAME_RECORD_SCHEMA, type FrameRecord } from './frameRecord';
+
+/** The schemas at every door values come in by. Compiled on first use. */
+const ajv = new Ajv({ allErrors: false });
+
+const lazily = <T>(schema: object): ((value: unknown) => value is T) => {
+  let validate: ValidateFunction<T> | null = null;
+  return (value): value is T => (validate ??= ajv.compile<T>(schema))(value);
+};
+
+export const isSettings = lazily<Settings>(SETTINGS_SCHEMA);
+export const isFrameRecord = lazily<FrameRecord>(FRAME_RECORD_SCHEMA);

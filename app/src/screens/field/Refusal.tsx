@@ -1,0 +1,53 @@
+import { StyleSheet, Text, View } from 'react-native';
+import type { RefusalReason } from '../../camera/CameraDevice';
+import { Button } from '../../instruments/Button';
+import { useStore } from '../../state/store';
+import { COLOUR, FONT } from '../../theme/theme';
+import { openCamera } from './fieldSession';
+import { DEFAULT_SCENE, fieldStore } from './fieldState';
+
+const TITLES: Readonly<Record<RefusalReason, string>> = {
+  denied: 'Camera not allowed',
+  missing: 'No camera found',
+  busy: 'Camera in use',
+  lost: 'Camera gone',
+  unsupported: 'Camera not available',
+  insecure: 'Camera needs a secure address',
+};
+
+/** Stands in the Window's place when a camera cannot be had: why, and the ways out. */
+export function Refusal({ width, height }: { width: number; height: number }) {
+  const refusal = useStore(fieldStore, (s) => s.refusal);
+  const choice = useStore(fieldStore, (s) => s.choice);
+  if (!refusal) return null;
+  return (
+    <View style={[styles.panel, { width, height }]} role="alert">
+      <Text style={styles.title}>{TITLES[refusal.reason]}</Text>
+      <Text style={styles.text}>{refusal.message}</Text>
+      <Button label="Try again" onPress={() => void openCamera(choice)} />
+      <Button
+        label="Use the simulated camera"
+        onPress={() => void openCamera({ device: 'simulated', scene: DEFAULT_SCENE })}
+      />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  panel: {
+    backgroundColor: '#141414',
+    alignItems: 'center',
+    justifyContent: 'center',
+    padding: 20,
+    gap: 12,
+  },
+  title: { fontFamily: FONT.semibold, fontSize: 22, color: COLOUR.light },
+  text: {
+    fontFamily: FONT.regular,
+    fontSize: 17,
+    lineHeight: 23,
+    color: COLOUR.light,
+    textAlign: 'center',
+    maxWidth: 360,
+  },
+});

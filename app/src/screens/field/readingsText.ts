@@ -1,0 +1,48 @@
+import { CLICKS_PER_STOP, formatStops, formatThirds } from '@velmo/core/exposure';
+import { binStops, HIGHLIGHT_SHARE, LADDER_BINS } from '@velmo/core/monitor';
+import { judge, type Finding } from '@velmo/core/verdict';
+import type { Settings } from '@velmo/core/settings';
+import type { Readings } from '../../camera/CameraDevice';
+
+/** Everything the verdict's rules found in a frame, most important first. */
+export const findingsOf = (readings: Readings, settings: Settings): readonly Finding[] =>
+  judge({
+    settings,
+    solution: {
+      timeClick: readings.timeClick ?? 0,
+      isoClick: readings.isoClick ?? 0,
+      differenceClicks: readings.differenceClicks,
+      outOfRange: readings.outOfRange,
+    },
+    clippedShare: readings.clippedShare,
+    overClipStops: readings.overClipStops,
+  });
+
+/** "highlights 1/3 stop under clipping": where the brightest tones stand, for the ladder's spoken value. */
+export function highlightText(readings: Readings): string {
+  const over = readings.overClipStops
+    ? Math.max(...readings.overClipStops)
+    : Math.max(...[0, 1, 2].map((c) => topStops(readings, c) - readings.clipStops));
+  const clicks = Math.round(over * CLICKS_PER_STOP);
+  if (readings.overClipStops === null && clicks >= 0) return 'highlights clip';
+  if (clicks === 0) return 'highlights at clipping';
+  return `highlights ${formatStops(clicks)} ${clicks > 0 ? 'over' : 'under'} clipping`;
+}
+
+/** Stops from mid-grey under which all but the glints of a channel lie. */
+function topStops(readings: Readings, channel: number): number {
+  const base = channel * LADDER_BINS;
+  let total = 0;
+  for (let i = 0; i < LADDER_BINS; i++) total += readings.histogram[base + i];
+  let above = 0;
+  let bin = LADDER_BINS;
+  while (bin > 0 && above <= total * HIGHLIGHT_SHARE) above += readings.histogram[base + --bin];
+  return binStops(bin);
+}
+
+/** "EV 15 2/3" of the metered light, or "" where it is not known. */
+export function evText(ev100: number | null): string {
+  if (ev100 === null) return '';
+  const clicks = Math.round(ev100 * CLICKS_PER_STOP);
+  return `EV ${clicks < 0 ? '−' : ''}${formatThirds(clicks)}`;
+}

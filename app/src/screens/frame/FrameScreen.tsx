@@ -1,0 +1,124 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, Text, useWindowDimensions, View } from 'react-native';
+import { Button } from '../../instruments/Button';
+import { useDeleteFrame, useFrames } from '../../rolls/frameQueries';
+import type { FrameRecord } from '../../rolls/frameRecord';
+import { MIME_TYPES, saveToComputer } from '../../rolls/save';
+import { COLOUR, FONT } from '../../theme/theme';
+import { FrameFacts } from './FrameFacts';
+import { FramePicture } from './FramePicture';
+import { useFrameView, type OpenedFrame } from './useFrameView';
+
+/** One capture, read back from its stored file. */
+export function FrameScreen() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const router = useRouter();
+  const { data, isPending, error } = useFrames();
+  const record = data?.frames.find((f) => f.id === id);
+  const toField = (): void => router.replace('/');
+  if (isPending) return <Message text="Opening ..." />;
+  if (error) return <Message text="The browser’s storage could not be read." onBack={toField} />;
+  if (!record)
+    return <Message text="This frame is not on this device (any more)." onBack={toField} />;
+  return <OpenFrame key={record.id} record={record} onBack={toField} />;
+}
+
+function OpenFrame({ record, onBack }: { record: FrameRecord; onBack: () => void }) {
+  const opened = useFrameView(record);
+  const { width, height } = useWindowDimensions();
+  const wide = width >= 900;
+  const columnWidth = wide ? Math.max(340, Math.round(width * 0.29)) : width;
+  const pictureWidth = wide ? width - columnWidth : width;
+  const pictureHeight = wide ? height - 44 : Math.round(height * 0.56);
+  return (
+    <View style={styles.screen}>
+      <View style={styles.bar}>
+        <Button quiet label="‹ Field" name="Back to Field" onPress={onBack} />
+        <Text style={styles.title} numberOfLines={1} role="heading">
+          {record.source}
+        </Text>
+      </View>
+      <View style={[styles.content, wide && styles.row]}>
+        {opened.error ? (
+          <View
+            style={[styles.problem, { width: pictureWidth, height: pictureHeight }]}
+            role="alert"
+          >
+            <Text style={styles.text}>{opened.error}</Text>
+          </View>
+        ) : (
+          <FramePicture opened={opened} width={pictureWidth} height={pictureHeight} />
+        )}
+        <View style={[styles.column, { width: columnWidth }]}>
+          {opened.summary && <FrameFacts summary={opened.summary} />}
+          <Actions record={record} opened={opened} onGone={onBack} />
+        </View>
+      </View>
+    </View>
+  );
+}
+
+function Actions({
+  record,
+  opened,
+  onGone,
+}: {
+  record: FrameRecord;
+  opened: OpenedFrame;
+  onGone: () => void;
+}) {
+  const [asking, setAsking] = useState(false);
+  const [problem, setProblem] = useState<string | null>(null);
+  const remove = useDeleteFrame();
+  const save = async (index: number): Promise<void> => {
+    const file = record.files[index];
+    try {
+      saveToComputer(file.name, [await opened.bytes(file)], MIME_TYPES[file.kind]);
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : 'The file could not be read.');
+    }
+  };
+  if (asking)
+    return (
+      <View style={styles.actions}>
+        <Text style={styles.text}>Delete this frame from the browser for good?</Text>
+        <Button label="Delete" onPress={() => remove.mutate(record, { onSuccess: onGone })} />
+        <Button label="Keep" onPress={() => setAsking(false)} />
+      </View>
+    );
+  return (
+    <View style={styles.actions}>
+      {record.files.map((file, i) => (
+        <Button
+          key={file.name}
+          label={`Save ${file.kind.toUpperCase()} · ${(file.bytes / 1e6).toFixed(1)} MB`}
+          onPress={() => void save(i)}
+        />
+      ))}
+      <Button label="Delete ..." onPress={() => setAsking(true)} />
+      {problem && <Text style={styles.text}>{problem}</Text>}
+    </View>
+  );
+}
+
+function Message({ text, onBack }: { text: string; onBack?: () => void }) {
+  return (
+    <View style={[styles.screen, styles.problem]}>
+      <Text style={styles.text}>{text}</Text>
+      {onBack && <Button label="Back to Field" onPress={onBack} />}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  screen: { flex: 1, backgroundColor: COLOUR.body },
+  bar: { height: 44, flexDirection: 'row', alignItems: 'center', gap: 8 },
+  title: { flex: 1, fontFamily: FONT.medium, fontSize: 16, color: COLOUR.light },
+  content: { flex: 1 },
+  row: { flexDirection: 'row' },
+  column: { padding: 12, gap: 12 },
+  actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' },
+  problem: { alignItems: 'center', justifyContent: 'center', gap: 16, padding: 24 },
+  text: { fontFamily: FONT.regular, fontSize: 17, lineHeight: 23, color: COLOUR.light },
+});

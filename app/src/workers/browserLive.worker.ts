@@ -1,0 +1,30 @@
+import { expose, transfer } from 'comlink';
+import { BrowserLive, type GrabbedFrame } from '../camera/browserLive';
+import type { ViewOptions } from '../camera/CameraDevice';
+
+let live: BrowserLive | null = null;
+
+const api = {
+  open(port: MessagePort): void {
+    live = new BrowserLive((readings) => port.postMessage(readings));
+  },
+  attach: (canvas: OffscreenCanvas): void => live?.attach(canvas),
+  view: (options: ViewOptions): void => live?.view(options),
+  /** Frames as a stream, where the browser can hand it over. */
+  follow(stream: ReadableStream<VideoFrame>): void {
+    void live?.follow(stream);
+  },
+  /** One frame, where it cannot. */
+  frame(bitmap: ImageBitmap): void {
+    live?.frame(bitmap);
+    bitmap.close();
+  },
+  async grab(): Promise<GrabbedFrame> {
+    if (!live) throw new Error('The camera is closed.');
+    const frame = await live.grab();
+    return transfer(frame, [frame.rgba.buffer]);
+  },
+};
+
+export type BrowserLiveApi = typeof api;
+expose(api);
