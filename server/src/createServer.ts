@@ -26,11 +26,14 @@ export async function createServer(root: string): Promise<FastifyInstance> {
   });
   await server.register(fastifyStatic, {
     root,
-    // File names of bundles carry their hash; the page itself must always be fresh.
+    cacheControl: false,
+    // File names of bundles and assets carry their hash; everything else must always be fresh.
     setHeaders: (response, path) =>
       response.setHeader(
         'Cache-Control',
-        path.endsWith('.html') ? 'no-cache' : 'public, max-age=31536000, immutable',
+        /[\\/](_expo|assets)[\\/]/.test(path.slice(root.length))
+          ? 'public, max-age=31536000, immutable'
+          : 'no-cache',
       ),
   });
   server.setNotFoundHandler((request, reply) => {

@@ -20,7 +20,6 @@ export function ExposeBar({ will, progress, pending, disabled, onExpose }: Expos
   return (
     <Pressable
       role="button"
-      aria-label={`Expose, ${will}`}
       aria-busy={pending > 0}
       disabled={disabled}
       onPress={onExpose}

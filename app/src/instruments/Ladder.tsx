@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useId, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import Svg, { Defs, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
 import { BINS_PER_STOP, LADDER_BINS, ladderBin } from '@velmo/core/monitor';
@@ -36,6 +36,8 @@ export function Ladder(props: LadderProps) {
   const { width, height, clipStops, floorStops, subscribe, valueText, onNudge } = props;
   const pxPerStop = height / (TOP_STOPS - BOTTOM_STOPS);
   const y = (stops: number): number => (TOP_STOPS - stops) * pxPerStop;
+  // Several ladders may be on the page: each needs a hatch of its own name.
+  const hatch = `hatch-${useId().replace(/\W/g, '')}`;
   const host = useRef<View>(null);
   useLadderDrag(host, pxPerStop / 3, onNudge);
   const fill = useRef<Path | null>(null);
@@ -86,7 +88,7 @@ export function Ladder(props: LadderProps) {
     >
       <Svg width={width} height={height}>
         <Defs>
-          <Pattern id="hatch" width={8} height={8} patternUnits="userSpaceOnUse">
+          <Pattern id={hatch} width={8} height={8} patternUnits="userSpaceOnUse">
             <Path d="M-2 2L2 -2M0 8L8 0M6 10L10 6" stroke={COLOUR.clipped} strokeWidth={1.5} />
           </Pattern>
         </Defs>
@@ -112,7 +114,13 @@ export function Ladder(props: LadderProps) {
           stroke={COLOUR.blue}
           strokeWidth={1.5}
         />
-        <Rect x={0} y={0} width={width} height={Math.max(0, y(clipStops))} fill="url(#hatch)" />
+        <Rect
+          x={0}
+          y={0}
+          width={width}
+          height={Math.max(0, y(clipStops))}
+          fill={`url(#${hatch})`}
+        />
         <Line
           x1={0}
           x2={width}

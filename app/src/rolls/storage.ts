@@ -14,7 +14,12 @@ export class StorageFull extends Error {
   }
 }
 
-const isQuota = (error: unknown): boolean => /quota|full|space/i.test(String(error));
+/**
+ * The storage package passes on an error's message but not its name. Firefox and Safari name the quota in the
+ * message; Chromium aborts the transaction with a QuotaExceededError whose message is empty or speaks of a full disk.
+ */
+const isQuota = (error: unknown): boolean =>
+  error instanceof Error && (error.message === '' || /quota|full|space/i.test(error.message));
 
 async function guarded<T>(work: () => Promise<T>): Promise<T> {
   try {

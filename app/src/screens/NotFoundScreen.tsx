@@ -7,7 +7,7 @@ import { COLOUR, FONT } from '../theme/theme';
 export function NotFoundScreen() {
   const router = useRouter();
   return (
-    <View style={styles.screen}>
+    <View style={styles.screen} role="main">
       <Text role="heading" style={styles.title}>
         There is nothing at this address.
       </Text>

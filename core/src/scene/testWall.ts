@@ -5,7 +5,7 @@ import type { Scene, SceneSample } from './scene';
 import { fractalNoise } from './texture';
 
 /** Distance of the wall in metres. */
-const WALL_M = 1.15;
+export const WALL_M = 1.15;
 /**
  * Luminance of the 18 % card in cd/m2: what ISO 2720 meters at f/2.4, 1/128 s, ISO 100, so that the main lens at
  * "1/125" and base ISO is exactly right.
@@ -88,7 +88,7 @@ function plaster(x: number, y: number, footprint: number): number {
   const v = 0.8 * y - 0.6 * x;
   const coarse = fractalNoise(u + 3, v, 0.35, 4, footprint);
   const fine = fractalNoise(u, v + 5, 0.01, 5, footprint);
-  return Math.max(0.04, 0.185 + 0.02 * coarse + 0.03 * fine);
+  return Math.max(0.04, 0.11 + 0.015 * coarse + 0.02 * fine);
 }
 
 const inside = (p: Patch, x: number, y: number): boolean =>

@@ -1,5 +1,12 @@
 import type { ClickRange, Solution } from '../exposure/solver';
-import { COMP_CLICKS, held, type Settings } from './settings';
+import { held, type Settings } from './settings';
+
+/** Ranges of the controls a device has; a missing one cannot be used. */
+export interface NudgeRanges {
+  readonly time: ClickRange | null;
+  readonly iso: ClickRange | null;
+  readonly compensation: ClickRange | null;
+}
 
 /** Which control an exposure change went through. */
 export type NudgedControl = 'Comp' | 'Time' | 'ISO';
@@ -13,40 +20,39 @@ export interface Nudge {
 
 /**
  * Makes the picture `clicks` thirds brighter (or darker, negative) through whichever tape is free: Comp while
- * the camera still moves Time or ISO; else Time; else ISO.
+ * the camera still moves Time or ISO; else Time; else ISO. Null when no control can move that way.
  */
 export function nudgeExposure(
   settings: Settings,
   solution: Solution,
-  timeRange: ClickRange,
-  isoRange: ClickRange,
+  ranges: NudgeRanges,
   clicks: number,
-): Nudge {
-  if (settings.time.mode === 'auto' || settings.iso.mode === 'auto') {
-    const comp = clampClick(settings.compClicks + clicks, COMP_CLICKS);
-    if (comp !== settings.compClicks) {
-      return {
-        settings: { ...settings, compClicks: comp },
-        through: 'Comp',
-        clicks: comp - settings.compClicks,
-      };
-    }
-  }
-  const time = clampClick(solution.timeClick + clicks, timeRange);
-  if (time !== solution.timeClick) {
+): Nudge | null {
+  const cameraMoves = settings.time.mode === 'auto' || settings.iso.mode === 'auto';
+  const comp = cameraMoves ? moved(settings.compClicks, clicks, ranges.compensation) : 0;
+  if (comp !== 0)
     return {
-      settings: { ...settings, time: held(time) },
-      through: 'Time',
-      clicks: time - solution.timeClick,
+      settings: { ...settings, compClicks: settings.compClicks + comp },
+      through: 'Comp',
+      clicks: comp,
     };
-  }
-  const iso = clampClick(solution.isoClick + clicks, isoRange);
-  return {
-    settings: { ...settings, iso: held(iso) },
-    through: 'ISO',
-    clicks: iso - solution.isoClick,
-  };
+  const time = moved(solution.timeClick, clicks, ranges.time);
+  if (time !== 0)
+    return {
+      settings: { ...settings, time: held(solution.timeClick + time) },
+      through: 'Time',
+      clicks: time,
+    };
+  const iso = moved(solution.isoClick, clicks, ranges.iso);
+  if (iso !== 0)
+    return {
+      settings: { ...settings, iso: held(solution.isoClick + iso) },
+      through: 'ISO',
+      clicks: iso,
+    };
+  return null;
 }
 
-const clampClick = (click: number, range: ClickRange): number =>
-  Math.min(range.max, Math.max(range.min, click));
+/** Clicks a control at `from` can really move; 0 without a range. */
+const moved = (from: number, clicks: number, range: ClickRange | null): number =>
+  range ? Math.min(range.max, Math.max(range.min, from + clicks)) - from : 0;

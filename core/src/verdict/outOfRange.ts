@@ -15,7 +15,8 @@ export const outOfRange: Rule = ({ settings, solution }) => {
       : `${side} by ${formatStops(missing)}: ${auto} is at its end.`;
   return {
     id: 'out-of-range',
-    weight: 90,
+    // Too bright comes before clipping: while a tape is at its end, less compensation changes nothing.
+    weight: missing > 0 ? 110 : 90,
     text,
     repair: heldControl
       ? { kind: 'release', label: `Give ${hold} back`, control: heldControl }

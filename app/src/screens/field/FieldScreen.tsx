@@ -56,14 +56,14 @@ export function FieldScreen() {
   const status = <StatusLine onChooseCamera={() => setSheet((open) => !open)} />;
   if (m.layout === 'phone')
     return (
-      <View style={styles.phone}>
+      <View style={styles.phone} role="main">
         {status}
         <PictureArea m={m} />
         <View style={styles.controls}>{controls}</View>
       </View>
     );
   return (
-    <View style={styles.screen}>
+    <View style={styles.screen} role="main">
       {m.layout === 'wide' && status}
       <View style={styles.beside}>
         <View>

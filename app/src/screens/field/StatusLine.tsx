@@ -13,16 +13,13 @@ export function StatusLine({ onChooseCamera }: { onChooseCamera: () => void }) {
   const ev = useStore(readingsStore, (r) => evText(r?.ev100 ?? null));
   return (
     <View style={styles.line}>
-      <Pressable
-        role="button"
-        aria-label={`Camera: ${label}${simulated ? ', simulated' : ''}. Change`}
-        onPress={onChooseCamera}
-        style={styles.camera}
-      >
+      <Pressable role="button" onPress={onChooseCamera} style={styles.camera}>
         <Text style={styles.label} numberOfLines={1}>
-          {label} ▾
+          {label}
         </Text>
-        <Text style={styles.kind}>{simulated ? 'simulated camera' : 'this device'}</Text>
+        <Text style={styles.kind}>
+          {simulated ? 'simulated camera ▾' : 'video frames of this device ▾'}
+        </Text>
       </Pressable>
       <Text style={styles.ev} numberOfLines={1}>
         {ev}

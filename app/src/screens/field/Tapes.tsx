@@ -72,7 +72,7 @@ function IsoTape({ range, baseIsoClick }: { range: Range; baseIsoClick: number |
       held={isHeld}
       releasable
       atEnd={!isHeld && outOfRange}
-      tag={[isHeld ? 'set' : 'auto', extended ? 'ext.' : ''].join(' ')}
+      tag={`${isHeld ? 'set' : 'auto'}${extended ? ' ext.' : ''}`}
       onChange={setIso}
       onRelease={freeIso}
     />

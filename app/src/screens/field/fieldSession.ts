@@ -87,16 +87,15 @@ export const releaseAll = (): void =>
 export function changeExposure(clicks: number): void {
   const { capabilities } = fieldStore.get();
   const readings = readingsStore.get();
-  if (!capabilities?.time || readings?.timeClick == null) return;
-  const iso = capabilities.iso ?? { min: 0, max: 0 };
+  if (!capabilities || readings?.timeClick == null) return;
   const solution = {
     timeClick: readings.timeClick,
     isoClick: readings.isoClick ?? 0,
     differenceClicks: readings.differenceClicks,
     outOfRange: readings.outOfRange,
   };
-  const { time } = capabilities;
-  changeSettings((s) => nudgeExposure(s, solution, time, iso, clicks).settings);
+  const nudge = nudgeExposure(fieldStore.get().settings, solution, capabilities, clicks);
+  if (nudge) changeSettings(() => nudge.settings);
 }
 
 export function applyRepair(repair: Repair): void {

@@ -1,5 +1,5 @@
-import { useEffect } from 'react';
-import { useLocalSearchParams } from 'expo-router';
+import { useCallback, useEffect, useRef } from 'react';
+import { useFocusEffect, useLocalSearchParams } from 'expo-router';
 import { findScene } from '@velmo/core/scene';
 import { LENSES } from '@velmo/core/optics';
 import { DEFAULT_SETTINGS, settingsFromLink, type LinkQuery } from '@velmo/core/settings';
@@ -20,35 +20,53 @@ function choiceFromLink(query: LinkQuery): { choice: CameraChoice; problem: stri
   };
 }
 
-/** Opens Field the way its link says, with last time's settings for the rest; closes the camera on leaving. */
+/** Settings a link leads to: last time's, with what the link asks for on top. */
+async function settingsFor(query: LinkQuery) {
+  const base = (await lastSettings()) ?? DEFAULT_SETTINGS;
+  const known = LENS_IDS.includes(base.lens) ? base : { ...base, lens: DEFAULT_SETTINGS.lens };
+  return settingsFromLink(query, known, LENS_IDS);
+}
+
+/**
+ * Opens the camera while Field is in front, and closes it when Field is left. A link is obeyed once: coming back
+ * from a frame finds Field as it was.
+ */
 export function useOpening(): void {
-  const query = useLocalSearchParams() as LinkQuery;
-  const link = JSON.stringify(query);
+  const link = JSON.stringify(useLocalSearchParams());
+  const obeyed = useRef<string | null>(null);
+  useFocusEffect(
+    useCallback(() => {
+      let left = false;
+      const open = async (): Promise<void> => {
+        if (obeyed.current === link) {
+          await openCamera(fieldStore.get().choice);
+          return;
+        }
+        const query = JSON.parse(link) as LinkQuery;
+        const { choice, problem } = choiceFromLink(query);
+        const { settings, problems } = await settingsFor(query);
+        if (left) return;
+        obeyed.current = link;
+        fieldStore.update((s) => ({ ...s, settings }));
+        await openCamera(choice);
+        const unread = [...problems, problem].filter((p) => p !== null);
+        if (unread.length > 0)
+          fieldStore.update((s) => ({
+            ...s,
+            notice: {
+              text: `The link asks for ${unread.join(', ')}: not understood, left as it was.`,
+            },
+          }));
+      };
+      void open();
+      return () => {
+        left = true;
+        closeCamera();
+      };
+    }, [link]),
+  );
   useEffect(() => {
-    let left = false;
-    const open = async (): Promise<void> => {
-      const asked = JSON.parse(link) as LinkQuery;
-      const { choice, problem } = choiceFromLink(asked);
-      const base = (await lastSettings()) ?? DEFAULT_SETTINGS;
-      if (left) return;
-      const known = LENS_IDS.includes(base.lens) ? base : { ...base, lens: DEFAULT_SETTINGS.lens };
-      const { settings, problems } = settingsFromLink(asked, known, LENS_IDS);
-      fieldStore.update((s) => ({ ...s, settings }));
-      await openCamera(choice);
-      const unread = [...problems, problem].filter((p) => p !== null);
-      if (unread.length > 0 && !left)
-        fieldStore.update((s) => ({
-          ...s,
-          notice: {
-            text: `The link asks for ${unread.join(', ')}: not understood, left as it was.`,
-          },
-        }));
-    };
-    void open();
+    // What a tab left behind when it was closed while writing; nothing depends on it being gone.
     void sweepOrphans().catch(() => {});
-    return () => {
-      left = true;
-      closeCamera();
-    };
-  }, [link]);
+  }, []);
 }

@@ -1,6 +1,6 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { StyleSheet, Text, useWindowDimensions, View } from 'react-native';
+import { ScrollView, StyleSheet, Text, useWindowDimensions, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { useDeleteFrame, useFrames } from '../../rolls/frameQueries';
 import type { FrameRecord } from '../../rolls/frameRecord';
@@ -16,7 +16,7 @@ export function FrameScreen() {
   const router = useRouter();
   const { data, isPending, error } = useFrames();
   const record = data?.frames.find((f) => f.id === id);
-  const toField = (): void => router.replace('/');
+  const toField = (): void => (router.canGoBack() ? router.back() : router.replace('/'));
   if (isPending) return <Message text="Opening ..." />;
   if (error) return <Message text="The browser’s storage could not be read." onBack={toField} />;
   if (!record)
@@ -32,9 +32,9 @@ function OpenFrame({ record, onBack }: { record: FrameRecord; onBack: () => void
   const pictureWidth = wide ? width - columnWidth : width;
   const pictureHeight = wide ? height - 44 : Math.round(height * 0.56);
   return (
-    <View style={styles.screen}>
+    <View style={styles.screen} role="main">
       <View style={styles.bar}>
-        <Button quiet label="‹ Field" name="Back to Field" onPress={onBack} />
+        <Button quiet label="‹ Field" onPress={onBack} />
         <Text style={styles.title} numberOfLines={1} role="heading">
           {record.source}
         </Text>
@@ -50,10 +50,10 @@ function OpenFrame({ record, onBack }: { record: FrameRecord; onBack: () => void
         ) : (
           <FramePicture opened={opened} width={pictureWidth} height={pictureHeight} />
         )}
-        <View style={[styles.column, { width: columnWidth }]}>
-          {opened.summary && <FrameFacts summary={opened.summary} />}
+        <ScrollView style={{ width: columnWidth }} contentContainerStyle={styles.column}>
           <Actions record={record} opened={opened} onGone={onBack} />
-        </View>
+          {opened.summary && <FrameFacts summary={opened.summary} />}
+        </ScrollView>
       </View>
     </View>
   );
@@ -104,7 +104,7 @@ function Actions({
 
 function Message({ text, onBack }: { text: string; onBack?: () => void }) {
   return (
-    <View style={[styles.screen, styles.problem]}>
+    <View style={[styles.screen, styles.problem]} role="main">
       <Text style={styles.text}>{text}</Text>
       {onBack && <Button label="Back to Field" onPress={onBack} />}
     </View>

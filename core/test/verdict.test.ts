@@ -1,0 +1,181 @@
+import Ajv from 'ajv';
+import fc from 'fast-check';
+import { ISO_CLICKS, solveExposure, TIME_CLICKS, type Solution } from '../src/exposure';
+import {
+  AUTO,
+  DEFAULT_SETTINGS,
+  held,
+  nudgeExposure,
+  parseThirds,
+  settingsFromLink,
+  SETTINGS_SCHEMA,
+  type Settings,
+} from '../src/settings';
+import { judge, type VerdictInput } from '../src/verdict';
+
+const solution: Solution = { timeClick: -21, isoClick: 0, differenceClicks: 0, outOfRange: false };
+const RANGES = {
+  time: { min: -39, max: 18 },
+  iso: { min: -3, max: 18 },
+  compensation: { min: -18, max: 18 },
+};
+
+const input = (change: Partial<VerdictInput> = {}): VerdictInput => ({
+  settings: DEFAULT_SETTINGS,
+  solution,
+  clippedShare: [0, 0, 0],
+  overClipStops: [-1, -1, -1],
+  ...change,
+});
+
+describe('verdict', () => {
+  test('nothing to say when all is in range', () => expect(judge(input())).toEqual([]));
+
+  test('clipping names the channel, the stops, and the repair that takes them off', () => {
+    const [first] = judge(input({ clippedShare: [0, 0.02, 0], overClipStops: [-0.5, 0.6, -0.4] }));
+    expect(first.text).toBe('Highlights clip in green by 2/3 stop.');
+    expect(first.repair).toEqual({ kind: 'exposure', label: 'Take 2/3 off', clicks: -2 });
+  });
+  test('a few glints are no clipping', () => {
+    expect(
+      judge(input({ clippedShare: [0.0009, 0.0009, 0.0009], overClipStops: [2, 2, 2] })),
+    ).toEqual([]);
+  });
+  test('a camera that cannot see past its clipping gets a step, not a made-up number', () => {
+    const [first] = judge(input({ clippedShare: [0.1, 0.1, 0.1], overClipStops: null }));
+    expect(first.text).toBe('Highlights clip in every channel.');
+    expect(first.repair?.label).toBe('Take 2/3 off');
+  });
+  test('clipping comes before being off the meter', () => {
+    const settings: Settings = { ...DEFAULT_SETTINGS, time: held(-12), iso: held(0) };
+    const found = judge(
+      input({
+        settings,
+        solution: { ...solution, differenceClicks: 4 },
+        clippedShare: [0.1, 0.1, 0.1],
+        overClipStops: [1, 1, 1],
+      }),
+    );
+    expect(found.map((f) => f.id)).toEqual(['clipping', 'held-apart']);
+    expect(found[1].text).toBe('1 1/3 stops over the meter.');
+    expect(found[1].repair?.label).toBe('Take 1 1/3 off');
+  });
+  test('an auto tape at its end says what is missing and which hold to give back', () => {
+    const settings: Settings = { ...DEFAULT_SETTINGS, time: held(-39) };
+    const [first] = judge(
+      input({ settings, solution: { ...solution, differenceClicks: -5, outOfRange: true } }),
+    );
+    expect(first.text).toBe('Too dark by 1 2/3 stops: ISO is at its end.');
+    expect(first.repair).toMatchObject({ kind: 'release', control: 'time' });
+  });
+});
+
+describe('moving the exposure', () => {
+  const hold = (...clicks: (number | null)[]) =>
+    clicks.map((c) => (c === null ? AUTO : held(c))) as [Settings['time'], Settings['iso']];
+
+  test.each([
+    ['nothing held', hold(null, null), 'Comp'],
+    ['time held', hold(-21, null), 'Comp'],
+    ['both held', hold(-21, 0), 'Time'],
+  ])('with %s it goes through %s', (_name, [time, iso], through) => {
+    const nudge = nudgeExposure({ ...DEFAULT_SETTINGS, time, iso }, solution, RANGES, -2);
+    expect(nudge).toMatchObject({ through, clicks: -2 });
+  });
+  test('without a Comp control it goes through Time', () => {
+    const nudge = nudgeExposure(DEFAULT_SETTINGS, solution, { ...RANGES, compensation: null }, -2);
+    expect(nudge?.settings.time).toEqual(held(-23));
+  });
+  test('at the end of everything it says so', () => {
+    const end = { ...solution, timeClick: -39, isoClick: -3 };
+    const settings = { ...DEFAULT_SETTINGS, time: held(-39), iso: held(-3) };
+    expect(nudgeExposure(settings, end, RANGES, -1)).toBeNull();
+  });
+  test('a repair of the verdict really ends the clipping it names', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 12 }), (over) => {
+        const [finding] = judge(
+          input({ clippedShare: [0, 0.1, 0], overClipStops: [0, over / 3 - 0.1, 0] }),
+        );
+        const repair = finding.repair;
+        if (repair?.kind !== 'exposure') throw new Error('no exposure repair');
+        const nudge = nudgeExposure(DEFAULT_SETTINGS, solution, RANGES, repair.clicks)!;
+        const solve = (s: Settings) =>
+          solveExposure({
+            timeClick: null,
+            isoClick: null,
+            compClicks: s.compClicks,
+            lightClicks: -21,
+            timeRange: RANGES.time,
+            isoRange: RANGES.iso,
+            baseIsoClick: 0,
+            handheldTimeClick: null,
+          });
+        const before = solve(DEFAULT_SETTINGS);
+        const after = solve(nudge.settings);
+        const moved = (after.timeClick + after.isoClick - before.timeClick - before.isoClick) / 3;
+        expect(over / 3 - 0.1 + moved).toBeLessThanOrEqual(0);
+        expect(over / 3 - 0.1 + moved).toBeGreaterThan(-1 / 3);
+      }),
+    );
+  });
+});
+
+describe('settings at the door', () => {
+  const validate = new Ajv().compile(SETTINGS_SCHEMA);
+  test('what a link gives is always valid', () => {
+    const text = fc.oneof(
+      fc.constantFrom(
+        '1/125',
+        '30',
+        'auto',
+        '100',
+        '-2/3',
+        '+1 1/3',
+        'tele',
+        'tripod',
+        '3',
+        '99',
+        '1/0',
+      ),
+      fc.string(),
+    );
+    const query = fc.record(
+      { lens: text, time: text, iso: text, comp: text, support: text, mp: text },
+      { requiredKeys: [] },
+    );
+    fc.assert(
+      fc.property(query, (q) => {
+        const { settings } = settingsFromLink(q, DEFAULT_SETTINGS, ['main', 'tele']);
+        expect(validate(settings)).toBe(true);
+      }),
+    );
+  });
+  test('a link sets what it names and reports what it cannot read', () => {
+    const { settings, problems } = settingsFromLink(
+      { time: '1/125', iso: '100', comp: '-2/3', lens: 'tele', support: 'moon' },
+      DEFAULT_SETTINGS,
+      ['main', 'tele'],
+    );
+    expect(settings).toMatchObject({ time: held(-21), iso: held(0), compClicks: -2, lens: 'tele' });
+    expect(problems).toEqual(['support=moon']);
+  });
+  test.each([
+    ['-2/3', -2],
+    ['+1 1/3', 4],
+    ['2', 6],
+    ['0', 0],
+    ['-6', -18],
+    ['7', null],
+    ['1/2', null],
+    ['', null],
+  ])('compensation "%s" is %p clicks', (text, clicks) => expect(parseThirds(text)).toBe(clicks));
+  test.each([
+    { ...DEFAULT_SETTINGS, time: held(TIME_CLICKS.max + 1) },
+    { ...DEFAULT_SETTINGS, iso: held(ISO_CLICKS.min - 1) },
+    { ...DEFAULT_SETTINGS, compClicks: 0.5 },
+    { ...DEFAULT_SETTINGS, version: 2 },
+    { ...DEFAULT_SETTINGS, extra: true },
+    null,
+  ])('invalid settings are refused: %j', (value) => expect(validate(value)).toBe(false));
+});

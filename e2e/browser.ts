@@ -1,0 +1,158 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { PNG } from 'pngjs';
+import puppeteer, { type Browser, type Page } from 'puppeteer-core';
+
+const ROOT = join(__dirname, '..');
+const FLAGS = (
+  '--no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking ' +
+  '--disable-component-update --disable-sync --mute-audio'
+).split(' ');
+
+/** The built app, served by the project's own server on a free port. */
+export interface Served {
+  readonly url: string;
+  stop(): void;
+}
+
+export async function serve(): Promise<Served> {
+  const server: ChildProcess = spawn(
+    process.execPath,
+    ['--import', 'tsx', join(ROOT, 'server/src/main.ts')],
+    { cwd: ROOT, env: { ...process.env, PORT: '0' }, stdio: ['ignore', 'pipe', 'inherit'] },
+  );
+  const url = await new Promise<string>((resolve, reject) => {
+    server.stdout!.on('data', (data: Buffer) => {
+      const found = /http:\/\/\S+/.exec(data.toString());
+      if (found) resolve(found[0]);
+    });
+    server.on('exit', () => reject(new Error('the server did not start')));
+  });
+  return { url, stop: () => void server.kill() };
+}
+
+/** A new Chromium with a profile of its own. `camera`: a fake one that is allowed, one not allowed, or none. */
+export function launch(camera: 'allowed' | 'present' | 'none' = 'none'): Promise<Browser> {
+  const cameraFlags = {
+    allowed: ['--use-fake-device-for-media-stream', '--use-fake-ui-for-media-stream'],
+    present: ['--use-fake-device-for-media-stream'],
+    none: [],
+  }[camera];
+  return puppeteer.launch({
+    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    headless: true,
+    userDataDir: mkdtempSync(join(tmpdir(), 'velmo-chromium-')),
+    args: [...FLAGS, ...cameraFlags],
+  });
+}
+
+export const PHONE = { width: 390, height: 844 };
+export const WIDE = { width: 1280, height: 800 };
+
+/** A page of the app whose errors fail the test that asks for them. */
+export async function openPage(
+  browser: Browser,
+  url: string,
+  viewport = PHONE,
+): Promise<{ page: Page; errors: string[] }> {
+  const page = await browser.newPage();
+  const errors: string[] = [];
+  page.on('pageerror', (error) => errors.push(String(error)));
+  page.on('console', (message) => {
+    if (message.type() === 'error') errors.push(message.text());
+  });
+  await page.setViewport({ ...viewport, deviceScaleFactor: 1 });
+  await page.goto(url);
+  return { page, errors };
+}
+
+export const slider = (name: string): string => `[role=slider][aria-label="${name}"]`;
+
+export const valueText = (page: Page, name: string): Promise<string> =>
+  page.$eval(slider(name), (e) => e.getAttribute('aria-valuetext') ?? '');
+
+export const verdict = (page: Page): Promise<string> =>
+  page.$eval('[role=status]', (e) => e.textContent ?? '');
+
+/** Waits until a text read from the page satisfies a pattern; fails with what it was instead. */
+export async function until(
+  read: () => Promise<string>,
+  pattern: RegExp,
+  ms = 15000,
+): Promise<string> {
+  const end = Date.now() + ms;
+  let last = '';
+  while (Date.now() < end) {
+    last = await read().catch((error) => String(error));
+    if (pattern.test(last)) return last;
+    await new Promise((resolve) => setTimeout(resolve, 50));
+  }
+  throw new Error(`waited for ${pattern}, got "${last}"`);
+}
+
+/** Field with its first readings there. */
+export async function fieldReady(page: Page): Promise<void> {
+  await page.waitForSelector(slider('Ladder'));
+  await until(() => valueText(page, 'Ladder'), /clip/);
+}
+
+/** Mean green of the middle of an element, as it stands on the screen. */
+export async function middleGreen(page: Page, selector: string): Promise<number> {
+  const element = await page.waitForSelector(selector);
+  const png = PNG.sync.read(Buffer.from(await element!.screenshot()));
+  let sum = 0;
+  let n = 0;
+  for (let y = Math.floor(png.height * 0.4); y < png.height * 0.6; y++)
+    for (let x = Math.floor(png.width * 0.3); x < png.width * 0.6; x++, n++)
+      sum += png.data[4 * (y * png.width + x) + 1];
+  return sum / n;
+}
+
+/** Presses the element whose text is exactly this. */
+export async function press(page: Page, text: string): Promise<void> {
+  const element = await page.waitForSelector(
+    `::-p-xpath(//*[@role="button"][normalize-space()="${text}"])`,
+  );
+  await element!.click();
+}
+
+/** Lets the page save into a folder of its own; `next` waits for a file of that ending. */
+export async function downloads(page: Page): Promise<{ next(ending: string): Promise<string> }> {
+  const folder = mkdtempSync(join(tmpdir(), 'velmo-saved-'));
+  const client = await page.createCDPSession();
+  await client.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+  return {
+    async next(ending) {
+      const name = await until(
+        async () => readdirSync(folder).find((f) => f.endsWith(ending)) ?? '',
+        /./,
+      );
+      const path = join(folder, name);
+      await until(async () => `${readFileSync(path).length > 1000}`, /true/);
+      return path;
+    },
+  };
+}
+
+/** How many frames and how many chunks of bytes the browser's storage holds. */
+export const storedCounts = (page: Page) =>
+  page.evaluate(
+    () =>
+      new Promise<{ frames: number; chunks: number }>((resolve, reject) => {
+        const open = indexedDB.open('velmo');
+        open.onerror = () => reject(open.error);
+        open.onsuccess = () => {
+          const keys = open.result.transaction('entries').objectStore('entries').getAllKeys();
+          keys.onsuccess = () => {
+            const all = keys.result.map(String);
+            open.result.close();
+            resolve({
+              frames: all.filter((k) => k.startsWith('frame/')).length,
+              chunks: all.filter((k) => k.startsWith('bytes/')).length,
+            });
+          };
+        };
+      }),
+  );

@@ -1,0 +1,188 @@
+import { execFileSync } from 'node:child_process';
+import type { Browser, Page } from 'puppeteer-core';
+import {
+  downloads,
+  fieldReady,
+  launch,
+  middleGreen,
+  openPage,
+  press,
+  serve,
+  slider,
+  until,
+  valueText,
+  type Served,
+} from './browser';
+
+jest.setTimeout(60_000);
+let app: Served;
+beforeAll(async () => {
+  app = await serve();
+});
+afterAll(() => app?.stop());
+
+const text = (page: Page): Promise<string> =>
+  page.$eval('body', (e) => (e as HTMLElement).innerText);
+
+async function withCamera(
+  camera: 'allowed' | 'present' | 'none',
+  work: (page: Page, browser: Browser) => Promise<void>,
+  before: (page: Page) => Promise<void> = async () => {},
+): Promise<void> {
+  const browser = await launch(camera);
+  try {
+    const { page } = await openPage(browser, 'about:blank');
+    await before(page);
+    await page.goto(`${app.url}/?device=browser`);
+    await work(page, browser);
+  } finally {
+    await browser.close();
+  }
+}
+
+/** Makes getUserMedia fail the way a browser does. */
+const failWith = (name: string) => (page: Page) =>
+  page
+    .evaluateOnNewDocument((error: string) => {
+      navigator.mediaDevices.getUserMedia = () =>
+        Promise.reject(new DOMException('refused', error));
+    }, name)
+    .then(() => {});
+
+describe('the phone’s own camera (Chromium’s fake device)', () => {
+  test('live picture, meter and ladder; only the controls the track offers; the rest in words', async () => {
+    await withCamera('allowed', async (page) => {
+      await fieldReady(page);
+      expect(await middleGreen(page, '[data-testid=window]')).toBeGreaterThan(20);
+      await until(() => valueText(page, 'Time'), /1\/\d+ s/);
+      expect(await page.$(slider('ISO'))).toBeNull();
+      expect(await page.$(slider('Comp'))).toBeNull();
+      expect(await text(page)).toContain('ISO, Comp: this camera decides');
+      await page.focus(slider('Time'));
+      await page.keyboard.press('Home');
+      // Read back from the track, not assumed: the fake device reports what it was set to.
+      await until(() => valueText(page, 'Time'), /1\/800 s, set/);
+    });
+  });
+
+  test('a frame becomes a JPEG and a linear DNG that says it is no sensor data', async () => {
+    await withCamera('allowed', async (page) => {
+      const files = await downloads(page);
+      await fieldReady(page);
+      await page.click('[data-testid=expose]');
+      const link = await page.waitForSelector('[role=link][aria-label^="Frame"]');
+      await link!.click();
+      await until(() => text(page), /linear RGB/);
+      for (const [button, ending] of [
+        ['Save DNG', '.dng'],
+        ['Save JPEG', '.jpg'],
+      ]) {
+        await page.$$eval(
+          '[role=button]',
+          (all, start) =>
+            (all.find((e) => e.textContent?.startsWith(start)) as HTMLElement).click(),
+          button,
+        );
+        const saved = await files.next(ending);
+        const [tags] = JSON.parse(
+          execFileSync('exiftool', ['-json', '-All:All', '-validate', saved]).toString(),
+        );
+        if (ending === '.dng') {
+          expect(saved).toContain('from-video');
+          expect(tags.Validate).toBe('OK');
+          expect(tags.ImageDescription).toContain('not sensor data');
+          expect(tags.PhotometricInterpretation).toBeDefined();
+          execFileSync('dcraw_emu', ['-w', saved]);
+        } else expect(tags.FileType).toBe('JPEG');
+      }
+    });
+  });
+
+  test('the camera is let go when Field is left', async () => {
+    await withCamera(
+      'allowed',
+      async (page) => {
+        await fieldReady(page);
+        const live = () =>
+          page.evaluate(() =>
+            String(
+              (window as unknown as { tracks: MediaStreamTrack[] }).tracks.map((t) => t.readyState),
+            ),
+          );
+        expect(await live()).toBe('live');
+        await page.click('[data-testid=expose]');
+        await (await page.waitForSelector('[role=link][aria-label^="Frame"]'))!.click();
+        await until(() => text(page), /linear RGB/);
+        expect(await live()).toBe('ended');
+      },
+      keepTracks,
+    );
+  });
+});
+
+const keepTracks = (page: Page): Promise<void> =>
+  page
+    .evaluateOnNewDocument(() => {
+      const kept: MediaStreamTrack[] = [];
+      (window as unknown as { tracks: MediaStreamTrack[] }).tracks = kept;
+      const ask = navigator.mediaDevices.getUserMedia.bind(navigator.mediaDevices);
+      navigator.mediaDevices.getUserMedia = async (wanted) => {
+        const stream = await ask(wanted);
+        kept.push(...stream.getVideoTracks());
+        return stream;
+      };
+    })
+    .then(() => {});
+
+describe('a camera that cannot be had', () => {
+  const refused = async (page: Page, title: RegExp): Promise<void> => {
+    await until(() => text(page), title);
+    expect(await page.$$('[role=alert]')).toHaveLength(1);
+    await press(page, 'Use the simulated camera');
+    await fieldReady(page);
+  };
+
+  test('none there', () => withCamera('none', (page) => refused(page, /No camera found/)));
+  test('not allowed', () =>
+    withCamera(
+      'present',
+      (page) => refused(page, /Camera not allowed/),
+      failWith('NotAllowedError'),
+    ));
+  test('in use elsewhere', () =>
+    withCamera('present', (page) => refused(page, /Camera in use/), failWith('NotReadableError')));
+  test('taken away while it runs', () =>
+    withCamera(
+      'allowed',
+      async (page) => {
+        await fieldReady(page);
+        await page.evaluate(() => {
+          const [track] = (window as unknown as { tracks: MediaStreamTrack[] }).tracks;
+          track.stop();
+          track.dispatchEvent(new Event('ended'));
+        });
+        await refused(page, /Camera gone/);
+      },
+      keepTracks,
+    ));
+  test('trying again works once the camera is back', () =>
+    withCamera(
+      'allowed',
+      async (page) => {
+        await until(() => text(page), /Camera in use/);
+        await press(page, 'Try again');
+        await fieldReady(page);
+      },
+      async (page) => {
+        await page.evaluateOnNewDocument(() => {
+          const ask = navigator.mediaDevices.getUserMedia.bind(navigator.mediaDevices);
+          let first = true;
+          navigator.mediaDevices.getUserMedia = (wanted) => {
+            if (!first) return ask(wanted);
+            first = false;
+            return Promise.reject(new DOMException('busy', 'NotReadableError'));
+          };
+        });
+      },
+    ));
+});

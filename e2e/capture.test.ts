@@ -1,0 +1,194 @@
+import { execFileSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import type { Browser, Page } from 'puppeteer-core';
+import {
+  downloads,
+  fieldReady,
+  launch,
+  openPage,
+  press,
+  serve,
+  storedCounts,
+  until,
+  type Served,
+} from './browser';
+
+jest.setTimeout(120_000);
+let app: Served;
+beforeAll(async () => {
+  app = await serve();
+});
+afterAll(() => app?.stop());
+
+const EXPOSE = '[data-testid=expose]';
+const LAST = '[role=link][aria-label^="Frame"]';
+const text = (page: Page): Promise<string> =>
+  page.$eval('body', (e) => (e as HTMLElement).innerText);
+
+async function withPage(
+  query: string,
+  work: (page: Page, browser: Browser) => Promise<void>,
+): Promise<void> {
+  const browser = await launch();
+  try {
+    const { page } = await openPage(browser, `${app.url}/${query}`);
+    await fieldReady(page);
+    await work(page, browser);
+  } finally {
+    await browser.close();
+  }
+}
+
+const json = (program: string, ...args: string[]): Record<string, unknown> =>
+  JSON.parse(execFileSync(program, args, { maxBuffer: 1 << 26 }).toString())[0];
+
+describe('from Expose to a file on the computer', () => {
+  test('a 3 MP frame: progress, picture live meanwhile, read back, saved, opened by others, deleted', async () => {
+    await withPage('?scene=test-wall&lens=main&time=1/125&iso=100&mp=3', async (page) => {
+      const files = await downloads(page);
+      expect(await page.$eval(EXPOSE, (e) => e.textContent)).toMatch(/^Expose.*DNG/);
+      await page.click(EXPOSE);
+      await until(() => page.$eval(EXPOSE, (e) => e.textContent ?? ''), /Exposing \d+ %/);
+      await page.waitForSelector(LAST);
+      await page.click(LAST);
+      await until(() => text(page), /Clipped/);
+      const facts = await text(page);
+      expect(facts).toContain('1/125 s');
+      expect(facts).toContain('red 0 %, green 0 %, blue 0 %');
+      expect(facts).toContain('1512 × 2016');
+      expect(facts).toContain('Simulated');
+
+      await page.$$eval('[role=button]', (all) =>
+        (all.find((e) => e.textContent?.startsWith('Save DNG')) as HTMLElement).click(),
+      );
+      const saved = await files.next('.dng');
+      const tags = json('exiftool', '-json', '-n', '-validate', '-All:All', saved);
+      expect(tags).toMatchObject({
+        Validate: '0 0 0',
+        ExposureTime: 1 / 128,
+        ISO: 100,
+        Orientation: 6,
+      });
+      // The raw that dcraw sees has the grey card where the meter put it: 12.8 % of saturation (ISO 12232).
+      const pgm = execFileSync('dcraw', ['-D', '-4', '-t', '0', '-c', saved], {
+        maxBuffer: 1 << 26,
+      });
+      const body = pgm.subarray(pgm.length - 2 * 2016 * 1512);
+      let sum = 0;
+      let n = 0;
+      for (let y = 740; y < 772; y++)
+        for (let x = 990; x < 1026; x++)
+          if (((x ^ y) & 1) === 1) {
+            sum += body.readUInt16BE(2 * (y * 2016 + x)) - 256;
+            n++;
+          }
+      expect(Math.abs(Math.log2(sum / n / 3839 / (10 / 78)))).toBeLessThan(0.05);
+
+      await press(page, 'Delete ...');
+      await press(page, 'Delete');
+      await fieldReady(page);
+      expect(await storedCounts(page)).toEqual({ frames: 0, chunks: 0 });
+    });
+  });
+
+  test('a 12 MP frame is stored whole, and survives a reload', async () => {
+    await withPage('?scene=test-wall&mp=12&time=1/125&iso=100', async (page) => {
+      await page.click(EXPOSE);
+      await page.waitForSelector(LAST, { timeout: 60_000 });
+      await page.reload();
+      await page.waitForSelector(LAST);
+      await page.click(LAST);
+      await until(() => text(page), /3024 × 4032/);
+      await press(page, '100 %');
+      await page.waitForSelector('[aria-label="Frame at 100 percent"]');
+    });
+  });
+
+  test('a tab closed at any moment leaves the whole frame or none, and no litter', async () => {
+    await withPage('?scene=test-wall&mp=3', async (first, browser) => {
+      let page = first;
+      for (const delay of [50, 600, 1200, 1800, 2100, 2400, 2700, 3000]) {
+        await page.click(EXPOSE);
+        await new Promise((resolve) => setTimeout(resolve, delay));
+        await page.close();
+        ({ page } = await openPage(browser, `${app.url}/?scene=test-wall&mp=3`));
+        await fieldReady(page);
+        await until(async () => {
+          const { frames, chunks } = await storedCounts(page);
+          return String(frames === 0 ? chunks === 0 : chunks % frames === 0);
+        }, /true/);
+        for (const href of await page.$$(LAST)) {
+          await href.click();
+          await until(() => text(page), /Clipped/);
+          await page.goto(`${app.url}/?scene=test-wall&mp=3`);
+          await fieldReady(page);
+          break;
+        }
+      }
+    });
+  });
+
+  test('storage full: the frame is offered as a download at once, and nothing else is lost', async () => {
+    await withPage('?scene=test-wall&mp=3&time=1/125&iso=100', async (page) => {
+      const files = await downloads(page);
+      await page.click(EXPOSE);
+      await page.waitForSelector(LAST);
+      const before = await storedCounts(page);
+      const client = await page.createCDPSession();
+      await client.send('Storage.overrideQuotaForOrigin', {
+        origin: app.url,
+        quotaSize: 1_000_000,
+      });
+      await page.click(EXPOSE);
+      await until(() => text(page), /no room left.*not lost/s, 30_000);
+      await press(page, 'Save the frame');
+      const saved = await files.next('.dng');
+      expect(json('exiftool', '-json', '-n', '-validate', saved).Validate).toBe('0 0 0');
+      expect(readFileSync(saved).length).toBeGreaterThan(1e6);
+      expect(await storedCounts(page)).toEqual(before);
+    });
+  });
+});
+
+describe('stored records that are not as they should be', () => {
+  test('unknown, broken and older records: set aside with a message or migrated, never a blank screen', async () => {
+    const browser = await launch();
+    try {
+      const { page } = await openPage(browser, `${app.url}/?scene=test-wall&mp=3`, {
+        width: 1280,
+        height: 800,
+      });
+      await fieldReady(page);
+      await page.click(EXPOSE);
+      await page.waitForSelector(LAST);
+      await page.evaluate(
+        () =>
+          new Promise<void>((resolve) => {
+            const open = indexedDB.open('velmo');
+            open.onsuccess = () => {
+              const store = open.result.transaction('entries', 'readwrite').objectStore('entries');
+              store.put('{"version":9,"id":"from-the-future"}', 'frame/zzzz-future');
+              store.put('{ not even JSON', 'frame/zzzz-broken');
+              store.put('"nonsense"', 'settings').onsuccess = () => {
+                open.result.close();
+                resolve();
+              };
+            };
+          }),
+      );
+      await page.goto(app.url);
+      await fieldReady(page);
+      await until(
+        () => text(page),
+        /2 stored frames were made by another version and are set aside/,
+      );
+      expect(await page.$$(LAST)).not.toHaveLength(0);
+      await page.goto(`${app.url}/frame/zzzz-future`);
+      await until(() => text(page), /not on this device/);
+      await press(page, 'Back to Field');
+      await fieldReady(page);
+    } finally {
+      await browser.close();
+    }
+  });
+});

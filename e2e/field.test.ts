@@ -1,0 +1,227 @@
+import type { Browser, Page } from 'puppeteer-core';
+import {
+  fieldReady,
+  launch,
+  middleGreen,
+  openPage,
+  press,
+  serve,
+  slider,
+  until,
+  valueText,
+  verdict,
+  WIDE,
+  type Served,
+} from './browser';
+
+jest.setTimeout(90_000);
+let app: Served;
+let browser: Browser;
+
+beforeAll(async () => {
+  app = await serve();
+  browser = await launch();
+});
+afterAll(async () => {
+  await browser?.close();
+  app?.stop();
+});
+
+/** Field as a link opens it, with compensation at 0 whatever an earlier test left behind. */
+const field = async (query = '', viewport?: { width: number; height: number }): Promise<Page> => {
+  const link = query === '' ? '?comp=0' : `${query}${query.includes('comp=') ? '' : '&comp=0'}`;
+  const { page } = await openPage(browser, `${app.url}/${link}`, viewport);
+  await fieldReady(page);
+  return page;
+};
+
+describe('Field', () => {
+  test('opens on the simulated camera, says so, and shows a live picture without an error', async () => {
+    const { page, errors } = await openPage(browser, app.url);
+    await fieldReady(page);
+    expect(await page.$eval('[data-testid=window]', (e) => e.getAttribute('aria-label'))).toContain(
+      'Simulated',
+    );
+    expect(await middleGreen(page, '[data-testid=window]')).toBeGreaterThan(30);
+    expect(await valueText(page, 'Time')).toMatch(/^1\/\d+ s, auto$/);
+    expect(await valueText(page, 'ISO')).toBe('ISO 100, auto');
+    expect(errors).toEqual([]);
+    await page.close();
+  });
+
+  test('a link opens Field as it says: the Test wall at 1/125 and ISO 100 is right', async () => {
+    const page = await field('?device=simulated&scene=test-wall&lens=main&time=1/125&iso=100');
+    expect(await valueText(page, 'Time')).toBe('1/125 s, set');
+    expect(await valueText(page, 'ISO')).toBe('ISO 100, set');
+    expect(await verdict(page)).toBe('All in range.');
+    await page.close();
+  });
+
+  test('a link that cannot be understood is reported, and Field opens all the same', async () => {
+    const page = await field('?scene=moon&time=1/3000000&iso=100');
+    const alert = await page.waitForSelector('[role=alert]');
+    const text = await alert!.evaluate((e) => e.textContent);
+    expect(text).toContain('time=1/3000000');
+    expect(text).toContain('scene=moon');
+    await page.close();
+  });
+
+  test('keys step the Time tape by thirds; picture, ladder and ISO follow', async () => {
+    const page = await field('?scene=test-wall&time=1/125&iso=100');
+    const before = await middleGreen(page, '[data-testid=window]');
+    const ladder = await valueText(page, 'Ladder');
+    await page.focus(slider('Time'));
+    for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight');
+    expect(await until(() => valueText(page, 'Time'), /1\/60/)).toBe('1/60 s, set');
+    // The white card stands log2(90/18) = 2.32 stops over the grey one: a stop more passes 2.96 by 1/3, in green.
+    await until(() => verdict(page), /^Highlights clip in green by .* stop/);
+    expect(await valueText(page, 'Ladder')).not.toBe(ladder);
+    expect(await middleGreen(page, '[data-testid=window]')).toBeGreaterThan(before + 20);
+    // Given back, ISO stays held and Time follows the light to where it was.
+    await page.keyboard.press('a');
+    await until(() => valueText(page, 'Time'), /1\/125 s, auto/);
+    await page.close();
+  });
+
+  test('dragging sets a tape, a fling carries on and settles on a detent, a double tap gives it back', async () => {
+    const page = await field('?scene=test-wall&time=auto&iso=auto');
+    const box = (await (await page.$(slider('Time')))!.boundingBox())!;
+    const [x, y] = [box.x + box.width * 0.7, box.y + box.height / 2];
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.mouse.move(x - 45, y, { steps: 6 });
+    await new Promise((resolve) => setTimeout(resolve, 200));
+    await page.mouse.up();
+    expect(await until(() => valueText(page, 'Time'), /set/)).toBe('1/60 s, set');
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.mouse.move(x - 60, y, { steps: 3 });
+    await page.mouse.up();
+    await new Promise((resolve) => setTimeout(resolve, 900));
+    const flung = await valueText(page, 'Time');
+    expect(flung).not.toMatch(/1\/60|1\/50|1\/40|1\/30 /);
+    const shift = await page.$eval(`${slider('Time')} svg`, (svg) => {
+      const matrix = new DOMMatrix(getComputedStyle(svg.parentElement!).transform);
+      return Math.abs(matrix.e / 15 - Math.round(matrix.e / 15));
+    });
+    expect(shift).toBeLessThan(0.01);
+    await page.mouse.click(x, y);
+    await page.mouse.click(x, y);
+    await until(() => valueText(page, 'Time'), /auto/);
+    await page.close();
+  });
+
+  test('the ladder slides the light by exactly the stops dragged, through the free tape', async () => {
+    const page = await field('?scene=test-wall&time=1/500&iso=auto&comp=0');
+    const clipping = async (): Promise<number> => {
+      const text = await valueText(page, 'Ladder');
+      const [, whole, third] = /highlights (?:(\d+) ?)?(?:([12])\/3 )?stops? under/.exec(text)!;
+      return 3 * Number(whole ?? 0) + Number(third ?? 0);
+    };
+    const before = await clipping();
+    const box = (await (await page.$(slider('Ladder')))!.boundingBox())!;
+    const pxPerClick = box.height / (3.7 + 9) / 3;
+    await page.mouse.move(box.x + 30, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + 30, box.y + box.height / 2 + 3 * pxPerClick, { steps: 8 });
+    await page.mouse.up();
+    await until(() => valueText(page, 'Comp'), /^−1 stops/);
+    await until(async () => String(await clipping()), new RegExp(`^${before + 3}$`));
+    expect(await valueText(page, 'Time')).toBe('1/500 s, set');
+    await page.close();
+  });
+
+  test('overexposed: the verdict says by how much, one tap ends it', async () => {
+    const page = await field('?scene=test-wall&time=1/30&iso=100');
+    const text = await until(() => verdict(page), /clip/);
+    expect(text).toMatch(/^Highlights clip in .* by .*stops?\.$/);
+    const label = await page.$eval(
+      '[data-testid=verdict] [role=button]',
+      (e) => e.textContent ?? '',
+    );
+    expect(label).toMatch(/^Take .* off$/);
+    await press(page, label);
+    expect(await until(() => verdict(page), /^(?!.*clip)/)).not.toContain('clip');
+    await page.close();
+  });
+
+  test('time at its end: says what is missing, gives the hold back on request', async () => {
+    const page = await field('?scene=pans-at-noon&iso=6400&time=auto&comp=0');
+    expect(await until(() => verdict(page), /Too bright/)).toContain('Time is at its end');
+    await press(page, 'Give ISO back');
+    await until(() => valueText(page, 'ISO'), /auto/);
+    expect(await verdict(page)).toBe('All in range.');
+    await page.close();
+  });
+
+  test('extended ISO says so and leaves the raw where it is', async () => {
+    const page = await field('?scene=test-wall&time=1/125&iso=50');
+    expect(await valueText(page, 'ISO')).toMatch(/ext/);
+    const under = await valueText(page, 'Ladder');
+    await page.focus(slider('ISO'));
+    for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowRight');
+    await until(() => valueText(page, 'ISO'), /^ISO 100, set/);
+    // The same raw: highlights stand as far under clipping as before.
+    expect(await valueText(page, 'Ladder')).toBe(under);
+    await page.close();
+  });
+
+  test('settings are there again next time', async () => {
+    const page = await field('?scene=test-wall&time=1/250&iso=200');
+    await page.focus(slider('Time'));
+    await page.keyboard.press('ArrowRight');
+    await until(() => valueText(page, 'Time'), /1\/200/);
+    await new Promise((resolve) => setTimeout(resolve, 700));
+    await page.goto(app.url);
+    await fieldReady(page);
+    await until(() => valueText(page, 'Time'), /1\/200 s, set/);
+    await page.close();
+  });
+
+  test.each([
+    [390, 844],
+    [360, 640],
+    [844, 390],
+    [1280, 800],
+  ])('everything is on a screen of %d x %d, without scrolling', async (width, height) => {
+    const page = await field('?scene=test-wall', { width, height });
+    const outside = await page.evaluate(() =>
+      [
+        ...document.querySelectorAll(
+          '[role=slider], [role=button], [role=status], [data-testid=window]',
+        ),
+      ]
+        .map((e) => ({
+          name: e.getAttribute('aria-label') ?? e.textContent,
+          box: e.getBoundingClientRect(),
+        }))
+        .filter(
+          ({ box }) =>
+            box.left < -1 ||
+            box.top < -1 ||
+            box.right > innerWidth + 1 ||
+            box.bottom > innerHeight + 1,
+        )
+        .map(({ name }) => name),
+    );
+    expect(outside).toEqual([]);
+    await page.close();
+  });
+
+  test('passes axe-core on a phone and on a wide screen', async () => {
+    for (const viewport of [{ width: 390, height: 844 }, WIDE]) {
+      const page = await field('?scene=test-wall', viewport);
+      await page.addScriptTag({ path: require.resolve('axe-core') });
+      const violations = await page.evaluate(async () => {
+        const { axe } = window as unknown as {
+          axe: { run(): Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
+        };
+        return (await axe.run()).violations.map(
+          (v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`,
+        );
+      });
+      expect(violations).toEqual([]);
+      await page.close();
+    }
+  });
+});

@@ -1,0 +1,32 @@
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { createServer } from '../src/createServer';
+
+const root = mkdtempSync(join(tmpdir(), 'velmo-dist-'));
+writeFileSync(join(root, 'index.html'), '<title>Velmo</title>');
+mkdirSync(join(root, '_expo'));
+writeFileSync(join(root, '_expo/a.js'), '1');
+
+describe('the server', () => {
+  test('serves the page at every address of the app, isolated and fresh', async () => {
+    const server = await createServer(root);
+    for (const url of ['/', '/frame/abc', '/?scene=test-wall&time=1/125']) {
+      const reply = await server.inject(url);
+      expect(reply.statusCode).toBe(200);
+      expect(reply.body).toContain('Velmo');
+      expect(reply.headers['cross-origin-opener-policy']).toBe('same-origin');
+      expect(reply.headers['cross-origin-embedder-policy']).toBe('require-corp');
+      expect(reply.headers['cache-control']).toBe('no-cache');
+    }
+    await server.close();
+  });
+  test('bundles may be kept; what is not there is not there, and nothing outside the folder is served', async () => {
+    const server = await createServer(root);
+    expect((await server.inject('/_expo/a.js')).headers['cache-control']).toContain('immutable');
+    expect((await server.inject('/b.js')).statusCode).toBe(404);
+    expect((await server.inject('/..%2f..%2fetc%2fpasswd')).body).not.toContain('root:');
+    expect((await server.inject({ method: 'POST', url: '/' })).statusCode).toBe(404);
+    await server.close();
+  });
+});
