@@ -33,8 +33,13 @@ export async function serve(): Promise<Served> {
   return { url, stop: () => void server.kill() };
 }
 
+export const newProfile = (): string => mkdtempSync(join(tmpdir(), 'velmo-chromium-'));
+
 /** A new Chromium with a profile of its own. `camera`: a fake one that is allowed, one not allowed, or none. */
-export function launch(camera: 'allowed' | 'present' | 'none' = 'none'): Promise<Browser> {
+export function launch(
+  camera: 'allowed' | 'present' | 'none' = 'none',
+  profile = newProfile(),
+): Promise<Browser> {
   const cameraFlags = {
     allowed: ['--use-fake-device-for-media-stream', '--use-fake-ui-for-media-stream'],
     present: ['--use-fake-device-for-media-stream'],
@@ -43,7 +48,7 @@ export function launch(camera: 'allowed' | 'present' | 'none' = 'none'): Promise
   return puppeteer.launch({
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
     headless: true,
-    userDataDir: mkdtempSync(join(tmpdir(), 'velmo-chromium-')),
+    userDataDir: profile,
     args: [...FLAGS, ...cameraFlags],
   });
 }

@@ -5,6 +5,7 @@ import {
   downloads,
   fieldReady,
   launch,
+  newProfile,
   openPage,
   press,
   serve,
@@ -129,11 +130,22 @@ describe('from Expose to a file on the computer', () => {
   });
 
   test('storage full: the frame is offered as a download at once, and nothing else is lost', async () => {
-    await withPage('?scene=test-wall&mp=3&time=1/125&iso=100', async (page) => {
-      const files = await downloads(page);
-      await page.click(EXPOSE);
+    const link = `${app.url}/?scene=test-wall&mp=3&time=1/125&iso=100`;
+    const profile = newProfile();
+    const first = await launch('none', profile);
+    const { page: full } = await openPage(first, link);
+    await fieldReady(full);
+    await full.click(EXPOSE);
+    await full.waitForSelector(LAST);
+    await first.close();
+    // Started anew: Chromium asks for the quota afresh only then.
+    const browser = await launch('none', profile);
+    try {
+      const { page } = await openPage(browser, link);
+      await fieldReady(page);
       await page.waitForSelector(LAST);
       const before = await storedCounts(page);
+      const files = await downloads(page);
       const client = await page.createCDPSession();
       await client.send('Storage.overrideQuotaForOrigin', {
         origin: app.url,
@@ -146,7 +158,9 @@ describe('from Expose to a file on the computer', () => {
       expect(json('exiftool', '-json', '-n', '-validate', saved).Validate).toBe('0 0 0');
       expect(readFileSync(saved).length).toBeGreaterThan(1e6);
       expect(await storedCounts(page)).toEqual(before);
-    });
+    } finally {
+      await browser.close();
+    }
   });
 });
 

@@ -68,19 +68,21 @@ describe('monitor pass', () => {
     }
   });
 
-  test('clip counts and meter means equal OpenCV’s', () => {
+  test('clip counts and meter equal OpenCV’s', () => {
     const image = cv.matFromArray(HEIGHT, WIDTH, cv.CV_16UC3, raw);
     const planes = new cv.MatVector();
     cv.split(image, planes);
     const mask = cv.matFromArray(HEIGHT, WIDTH, cv.CV_32FC1, weights);
+    let metered = 0;
     for (let c = 0; c < 3; c++) {
       const plane = new cv.Mat();
       planes.get(c).convertTo(plane, cv.CV_32F);
       const clipped = new cv.Mat();
       cv.threshold(plane, clipped, 4094.5, 1, cv.THRESH_BINARY);
       expect(result.counts[c]).toBe(cv.countNonZero(clipped));
-      expect(result.means[c]).toBeCloseTo(plane.dot(mask), 1);
+      metered += (tables.luma[c] / 256) * plane.dot(mask);
     }
+    expect(result.meterLevel).toBeCloseTo(metered, 1);
   });
 
   test('a pixel is marked clipped in the channels that clip, crushed only when all three are', () => {

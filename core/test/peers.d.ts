@@ -6,6 +6,5 @@ declare module 'jpeg-lossless-decoder-js' {
 
 declare module 'opencv-wasm' {
   // OpenCV's own API, as far as the checks use it.
-  // eslint-disable-next-line @typescript-eslint/no-explicit-any
   export const cv: any;
 }

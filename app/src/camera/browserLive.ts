@@ -86,10 +86,9 @@ export class BrowserLive {
       stage.raw[o + 1] = LINEAR_12[data[i + 1]];
       stage.raw[o + 2] = LINEAR_12[data[i + 2]];
     }
-    const { means, histogram } = stage.monitor(TABLES);
+    const { meterLevel, histogram } = stage.monitor(TABLES);
     if (this.canvas) stage.present(this.canvas, this.options.marks, this.options.scale);
-    const level = 0.2126 * means[0] + 0.7152 * means[1] + 0.0722 * means[2];
-    const stops = Math.log2(Math.max(1, level) / (WHITE_LEVEL * MID_GREY));
+    const stops = Math.log2(Math.max(1, meterLevel) / (WHITE_LEVEL * MID_GREY));
     this.report({
       differenceClicks: Math.round(3 * stops),
       outOfRange: false,

@@ -5,13 +5,18 @@ export class FrameLoop {
 
   constructor(
     private readonly tick: () => void,
-    private readonly maxRate: number,
+    private maxRate: number,
   ) {}
 
   start(): void {
     if (this.running) return;
     this.running = true;
     this.schedule();
+  }
+
+  /** Changes the rate from the next frame on. */
+  pace(maxRate: number): void {
+    this.maxRate = maxRate;
   }
 
   stop(): void {

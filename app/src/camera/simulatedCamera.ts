@@ -24,6 +24,7 @@ export class SimulatedCamera implements CameraDevice {
   private readonly port = new ReadingsPort();
   private readonly shooting = new SimulatedCapture();
   private applied = 0;
+  private capturing = 0;
   private upright = false;
   private readonly scene;
 
@@ -94,7 +95,14 @@ export class SimulatedCamera implements CameraDevice {
       seed: crypto.getRandomValues(new Uint32Array(1))[0],
       capturedAt: { epochMs: now.getTime(), offsetMinutes: -now.getTimezoneOffset() },
     };
-    return this.shooting.shoot(shot, onProgress);
+    this.capturing++;
+    void this.live.busy(true);
+    try {
+      return await this.shooting.shoot(shot, onProgress);
+    } finally {
+      this.capturing--;
+      void this.live.busy(this.capturing > 0);
+    }
   }
 
   close(): void {

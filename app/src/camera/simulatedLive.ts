@@ -44,6 +44,8 @@ const COARSE = 4;
 /** Rows rendered between two looks at the mailbox. */
 const ROWS_A_SLICE = 12;
 const LIVE_RATE = 30;
+/** While a frame is being exposed its workers need the processor: the picture stays live, more slowly. */
+const BUSY_RATE = 8;
 
 /** Tables that hold for one ISO of one lens in one light. */
 interface Rendering {
@@ -103,6 +105,11 @@ export class SimulatedLive {
         : new LiveStage(LONG_PX, SHORT_PX);
       this.frame();
     } else this.draw();
+  }
+
+  /** A capture is under way, or no more. Settings still show at once. */
+  busy(capturing: boolean): void {
+    this.loop.pace(capturing ? BUSY_RATE : LIVE_RATE);
   }
 
   close(): void {

@@ -1,30 +1,18 @@
-import { memo, useEffect, useMemo, useRef } from 'react';
+import { memo, useLayoutEffect, useRef, useState } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
-import type { ClickRange } from '@velmo/core/exposure';
 import { COLOUR, FONT, TARGET } from '../theme/theme';
-import { glide, type Glide } from './glide';
 import { GRABBABLE } from './webStyles';
+import { CLICK_PX, TapeMotion, type TapeMoves } from './TapeMotion';
 import { TapeRuler } from './TapeRuler';
 import type { TapeScale } from './tapeScale';
 import { useSlide } from './useSlide';
 
-/** Screen pixels from detent to detent. */
-export const CLICK_PX = 15;
-
-interface TapeProps {
+interface TapeProps extends TapeMoves {
   readonly scale: TapeScale;
-  readonly range: ClickRange;
-  /** Where the tape stands. */
-  readonly click: number;
-  readonly held: boolean;
-  /** A tape that can be given back to the camera. */
-  readonly releasable: boolean;
   /** The tape ran into its end and cannot follow the light. */
   readonly atEnd: boolean;
   /** One word beside the name: "set", "auto", "extended". */
   readonly tag: string;
-  readonly onChange: (click: number) => void;
-  readonly onRelease: () => void;
 }
 
 /** A ruler dragged under a fixed index: light paper while held, dark while the camera moves it. */
@@ -32,7 +20,9 @@ export const Tape = memo(function Tape(props: TapeProps) {
   const { scale, range, click, held, releasable, atEnd, tag } = props;
   const ruler = useRef<View>(null);
   const body = useRef<View>(null);
-  const onKeyDown = useTapeMotion(props, body, ruler);
+  const [motion] = useState(() => new TapeMotion());
+  useLayoutEffect(() => motion.follow(props, ruler.current as unknown as HTMLElement | null));
+  useSlide(body, motion);
   const paper = held || !releasable;
   const ink = paper ? COLOUR.ink : COLOUR.light;
   const spoken = [scale.speak(click), tag, atEnd ? 'at its end' : ''].filter(Boolean).join(', ');
@@ -48,7 +38,7 @@ export const Tape = memo(function Tape(props: TapeProps) {
         aria-valuemax={range.max}
         aria-valuenow={click}
         aria-valuetext={spoken}
-        {...({ onKeyDown } as object)}
+        {...({ onKeyDown: motion.onKeyDown } as object)}
       >
         <View style={styles.readout}>
           <View style={styles.caption}>
@@ -74,85 +64,6 @@ export const Tape = memo(function Tape(props: TapeProps) {
     </View>
   );
 });
-
-/** Drag, fling, keys and double tap of a tape. The ruler is moved by hand, without a render. */
-function useTapeMotion(
-  props: TapeProps,
-  body: React.RefObject<View | null>,
-  ruler: React.RefObject<View | null>,
-): (event: React.KeyboardEvent) => void {
-  const latest = useRef(props);
-  latest.current = props;
-  const motion = useRef({ start: 0, position: props.click, dragging: false });
-  const running = useRef<Glide | null>(null);
-
-  const place = useMemo(
-    () => (position: number) => {
-      motion.current.position = position;
-      const element = ruler.current as unknown as HTMLElement | null;
-      if (element)
-        element.style.transform = `translateX(${-(position - latest.current.range.min) * CLICK_PX}px)`;
-    },
-    [ruler],
-  );
-
-  const move = useMemo(
-    () => (position: number) => {
-      place(position);
-      const whole = Math.round(position);
-      if (whole !== latest.current.click || !latest.current.held) latest.current.onChange(whole);
-      if (whole === position) motion.current.dragging = false;
-    },
-    [place],
-  );
-
-  useEffect(() => {
-    if (!motion.current.dragging) place(props.click);
-  }, [place, props.click, props.range.min, props.range.max]);
-
-  useSlide(body, {
-    onStart() {
-      running.current?.stop();
-      motion.current.dragging = true;
-      motion.current.start = motion.current.position;
-    },
-    onMove(x) {
-      const { range } = latest.current;
-      const at = motion.current.start - x / CLICK_PX;
-      move(Math.min(range.max, Math.max(range.min, at)));
-      motion.current.dragging = true;
-    },
-    onEnd(velocityX) {
-      const speed = -velocityX / CLICK_PX;
-      running.current = glide(motion.current.position, speed, latest.current.range, move);
-    },
-    onDoubleTap() {
-      if (latest.current.releasable) latest.current.onRelease();
-    },
-  });
-
-  return (event) => {
-    const { click, range, releasable, onRelease } = latest.current;
-    const step = KEY_STEPS[event.key];
-    if (step !== undefined) {
-      event.preventDefault();
-      running.current?.stop();
-      const target = step === Infinity ? range.max : step === -Infinity ? range.min : click + step;
-      move(Math.min(range.max, Math.max(range.min, target)));
-    } else if ((event.key === 'a' || event.key === 'A') && releasable) onRelease();
-  };
-}
-
-const KEY_STEPS: Readonly<Record<string, number>> = {
-  ArrowRight: 1,
-  ArrowUp: 1,
-  ArrowLeft: -1,
-  ArrowDown: -1,
-  PageUp: 3,
-  PageDown: -3,
-  Home: -Infinity,
-  End: Infinity,
-};
 
 const styles = StyleSheet.create({
   tape: { height: 52, minHeight: TARGET, borderRadius: 6, overflow: 'hidden' },

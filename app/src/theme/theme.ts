@@ -1,4 +1,4 @@
-/** Colours, type and spacing. Neutral greys (r = g = b) near the Window, so that nothing leans on the picture. */
+/** Colours, type and targets. Neutral greys (r = g = b) near the Window, so that nothing leans on the picture. */
 export const COLOUR = {
   body: '#1f1f1f',
   panel: '#2a2a2a',
@@ -21,8 +21,6 @@ export const FONT = {
   medium: 'BarlowSemiCondensed_500Medium',
   semibold: 'BarlowSemiCondensed_600SemiBold',
 } as const;
-
-export const SPACE = { xs: 4, s: 8, m: 12, l: 16 } as const;
 
 /** Smallest side of anything a finger should hit. */
 export const TARGET = 44;

@@ -13,6 +13,7 @@ const api = {
   attach: (canvas: OffscreenCanvas): void => live?.attach(canvas),
   apply: (settings: Settings, applied: number): void => live?.apply(settings, applied),
   view: (options: ViewOptions): void => live?.view(options),
+  busy: (capturing: boolean): void => live?.busy(capturing),
   close: (): void => live?.close(),
 };
 

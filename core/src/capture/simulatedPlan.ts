@@ -1,4 +1,4 @@
-import type { ShotMetadata } from '../dng/description';
+import type { Moment, ShotMetadata } from '../dng/description';
 import { ORIENTATION_LEVEL, ORIENTATION_UPRIGHT } from '../dng/tags';
 import { TILE_HEIGHT } from '../dng/tiling';
 import { isoFromClick, timeSFromClick } from '../exposure/clicks';
@@ -7,7 +7,6 @@ import { findLens, halfWidthTangent, type LensModel } from '../optics/lenses';
 import { findScene, type Scene } from '../scene';
 import type { Framing } from '../scene/render';
 import { photositeResponse, type PhotositeResponse } from '../sensor/sensorModel';
-import type { Moment } from '../dng/description';
 
 /** Everything one simulated exposure depends on: plain, so that it can be sent to workers. */
 export interface SimulatedShot {

@@ -97,47 +97,69 @@ function findRaw(reader: TiffReader, root: TiffDirectory): TiffDirectory {
   throw new DngError('The DNG holds no raw image.');
 }
 
+/** A whole number the raw cannot do without. */
+function need(reader: TiffReader, d: TiffDirectory, tag: number, name: string): number {
+  const value = reader.first(d, tag);
+  if (value === undefined || !Number.isInteger(value) || value < 0)
+    throw new DngError(`The DNG is broken: its raw image has no ${name}.`);
+  return value;
+}
+
 function rawLayout(reader: TiffReader, d: TiffDirectory): RawLayout {
-  const need = (tag: number, name: string): number => {
-    const value = reader.first(d, tag);
-    if (value === undefined || !Number.isInteger(value) || value < 0)
-      throw new DngError(`The DNG is broken: its raw image has no ${name}.`);
-    return value;
-  };
-  const width = need(TAG.ImageWidth, 'width');
-  const height = need(TAG.ImageLength, 'height');
-  const samplesPerPixel = reader.first(d, TAG.SamplesPerPixel) ?? 1;
-  const kind =
-    reader.first(d, TAG.PhotometricInterpretation) === PHOTOMETRIC_CFA ? 'cfa' : 'linear';
+  const width = need(reader, d, TAG.ImageWidth, 'width');
+  const height = need(reader, d, TAG.ImageLength, 'height');
   if (width < 2 || height < 2 || width > MAX_SIDE || height > MAX_SIDE)
     throw new DngError(`The DNG's raw image is ${width} x ${height}: outside what can be opened.`);
-  if (samplesPerPixel !== (kind === 'cfa' ? 1 : 3))
+  const kind =
+    reader.first(d, TAG.PhotometricInterpretation) === PHOTOMETRIC_CFA ? 'cfa' : 'linear';
+  const samplesPerPixel = kind === 'cfa' ? 1 : 3;
+  if ((reader.first(d, TAG.SamplesPerPixel) ?? 1) !== samplesPerPixel)
     throw new DngError('The DNG has a number of colour planes that is not supported.');
   if (kind === 'cfa') checkPattern(reader, d);
-  const compression = need(TAG.Compression, 'compression');
-  if (compression !== COMPRESSION_JPEG && compression !== COMPRESSION_NONE)
-    throw new DngError(`The DNG's compression (${compression}) is not supported.`);
-  const bits = reader.first(d, TAG.BitsPerSample) ?? 0;
-  if (compression === COMPRESSION_NONE && bits !== 16)
-    throw new DngError('Only 16-bit uncompressed raw is supported.');
-  const tiled = d.entries.has(TAG.TileOffsets);
   const layout: RawLayout = {
     kind,
     width,
     height,
-    samplesPerPixel: samplesPerPixel as 1 | 3,
-    compression,
-    tileWidth: tiled ? need(TAG.TileWidth, 'tile width') : width,
-    tileHeight: tiled
-      ? need(TAG.TileLength, 'tile height')
-      : Math.min(height, need(TAG.RowsPerStrip, 'strip height')),
-    offsets: reader.numbers(d, tiled ? TAG.TileOffsets : TAG.StripOffsets),
-    byteCounts: reader.numbers(d, tiled ? TAG.TileByteCounts : TAG.StripByteCounts),
+    samplesPerPixel,
+    compression: compressionOf(reader, d),
+    ...blocksOf(reader, d, width, height),
     blackLevel: Math.round(finite(reader.first(d, TAG.BlackLevel)) ?? 0),
     whiteLevel: finite(reader.first(d, TAG.WhiteLevel)) ?? 65535,
   };
   checkLayout(layout, reader.bytes.length);
   return layout;
+}
+
+function compressionOf(reader: TiffReader, d: TiffDirectory): RawLayout['compression'] {
+  const compression = need(reader, d, TAG.Compression, 'compression');
+  if (compression === COMPRESSION_JPEG) return COMPRESSION_JPEG;
+  if (compression !== COMPRESSION_NONE)
+    throw new DngError(`The DNG's compression (${compression}) is not supported.`);
+  if (reader.first(d, TAG.BitsPerSample) !== 16)
+    throw new DngError('Only 16-bit uncompressed raw is supported.');
+  return COMPRESSION_NONE;
+}
+
+/** Tiles, or strips as tiles of the full width. */
+function blocksOf(
+  reader: TiffReader,
+  d: TiffDirectory,
+  width: number,
+  height: number,
+): Pick<RawLayout, 'tileWidth' | 'tileHeight' | 'offsets' | 'byteCounts'> {
+  if (d.entries.has(TAG.TileOffsets))
+    return {
+      tileWidth: need(reader, d, TAG.TileWidth, 'tile width'),
+      tileHeight: need(reader, d, TAG.TileLength, 'tile height'),
+      offsets: reader.numbers(d, TAG.TileOffsets),
+      byteCounts: reader.numbers(d, TAG.TileByteCounts),
+    };
+  return {
+    tileWidth: width,
+    tileHeight: Math.min(height, need(reader, d, TAG.RowsPerStrip, 'strip height')),
+    offsets: reader.numbers(d, TAG.StripOffsets),
+    byteCounts: reader.numbers(d, TAG.StripByteCounts),
+  };
 }
 
 function checkPattern(reader: TiffReader, d: TiffDirectory): void {

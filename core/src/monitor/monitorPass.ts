@@ -23,8 +23,8 @@ export interface MonitorResult {
   readonly histogram: Uint32Array;
   /** Pixels clipped in red, green, blue, in any channel; pixels crushed. */
   readonly counts: Uint32Array;
-  /** Meter-weighted means of red, green, blue raw values (black level included). */
-  readonly means: Float64Array;
+  /** Meter-weighted mean of the luminance, in raw values (black level included). */
+  meterLevel: number;
   /** One byte a pixel, MARK_ bits. */
   readonly marks: Uint8Array;
 }
@@ -33,9 +33,19 @@ export interface MonitorResult {
 export const createMonitorResult = (pixels: number): MonitorResult => ({
   histogram: new Uint32Array(4 * LADDER_BINS),
   counts: new Uint32Array(5),
-  means: new Float64Array(3),
+  meterLevel: 0,
   marks: new Uint8Array(pixels),
 });
+
+/** Pixels per raw value of red, green, blue and luminance; reused while the scale stays. */
+let levels: readonly Uint32Array[] = [];
+
+/** Arrays of their own rather than views of one: views cost every access an addition. */
+function clearLevels(size: number): readonly Uint32Array[] {
+  if (levels.length > 0 && levels[0].length === size) for (const level of levels) level.fill(0);
+  else levels = [0, 1, 2, 3].map(() => new Uint32Array(size));
+  return levels;
+}
 
 /**
  * Everything the instrument reads from a frame, in one pass.
@@ -53,58 +63,77 @@ export function monitorPass(
   const pixels = weights.length;
   if (raw.length !== 3 * pixels || result.marks.length !== pixels)
     throw new RangeError('raw, weights and result differ in size');
-  const { histogram, counts, means, marks } = result;
-  const { bins, whiteLevel, crushedLevel } = tables;
-  const [lr, lg, lb] = tables.luma;
-  histogram.fill(0);
-  let clippedR = 0;
-  let clippedG = 0;
-  let clippedB = 0;
-  let clippedAny = 0;
+  const size = tables.whiteLevel + 1;
+  const counted = clearLevels(size);
+  countPixels(raw, weights, tables, counted, result);
+  for (let channel = 0; channel < 3; channel++)
+    result.counts[channel] = counted[channel][tables.whiteLevel];
+  foldIntoBins(counted, tables.bins, result.histogram);
+}
+
+/**
+ * The loop over the pixels, and nothing else: optimised code for a loop of this length is thrown away again when the
+ * same function goes on to other work. Counts by raw value: folding into bins afterwards saves a look-up per channel.
+ */
+function countPixels(
+  raw: Uint16Array,
+  weights: Float32Array,
+  tables: MonitorTables,
+  counted: readonly Uint32Array[],
+  result: MonitorResult,
+): void {
+  const { whiteLevel, crushedLevel, luma } = tables;
+  const { marks, counts } = result;
+  const lr = luma[0];
+  const lg = luma[1];
+  const lb = luma[2];
+  const ofRed = counted[0];
+  const ofGreen = counted[1];
+  const ofBlue = counted[2];
+  const ofLuminance = counted[3];
+  const pixels = weights.length;
   let crushed = 0;
-  let sumR = 0;
-  let sumG = 0;
-  let sumB = 0;
+  let clipped = 0;
+  let metered = 0;
   for (let p = 0, i = 0; p < pixels; p++, i += 3) {
     const r = raw[i];
     const g = raw[i + 1];
     const b = raw[i + 2];
-    histogram[bins[r]]++;
-    histogram[LADDER_BINS + bins[g]]++;
-    histogram[2 * LADDER_BINS + bins[b]]++;
-    const luma = (lr * r + lg * g + lb * b) >> 8;
-    histogram[3 * LADDER_BINS + bins[luma < 0 ? 0 : luma > whiteLevel ? whiteLevel : luma]]++;
+    ofRed[r]++;
+    ofGreen[g]++;
+    ofBlue[b]++;
+    const sum = lr * r + lg * g + lb * b;
+    const light = sum >> 8;
+    ofLuminance[light < 0 ? 0 : light > whiteLevel ? whiteLevel : light]++;
     let mark = 0;
     if (r >= whiteLevel || g >= whiteLevel || b >= whiteLevel) {
-      if (r >= whiteLevel) {
-        mark = MARK_CLIPPED_RED;
-        clippedR++;
-      }
-      if (g >= whiteLevel) {
-        mark |= MARK_CLIPPED_GREEN;
-        clippedG++;
-      }
-      if (b >= whiteLevel) {
-        mark |= MARK_CLIPPED_BLUE;
-        clippedB++;
-      }
-      clippedAny++;
+      mark =
+        (r >= whiteLevel ? MARK_CLIPPED_RED : 0) |
+        (g >= whiteLevel ? MARK_CLIPPED_GREEN : 0) |
+        (b >= whiteLevel ? MARK_CLIPPED_BLUE : 0);
+      clipped++;
     } else if (g <= crushedLevel && r <= crushedLevel && b <= crushedLevel) {
       mark = MARK_CRUSHED;
       crushed++;
     }
     marks[p] = mark;
-    const w = weights[p];
-    sumR += w * r;
-    sumG += w * g;
-    sumB += w * b;
+    metered += weights[p] * sum;
   }
-  counts[0] = clippedR;
-  counts[1] = clippedG;
-  counts[2] = clippedB;
-  counts[3] = clippedAny;
+  result.meterLevel = metered / 256;
+  counts[3] = clipped;
   counts[4] = crushed;
-  means[0] = sumR;
-  means[1] = sumG;
-  means[2] = sumB;
+}
+
+function foldIntoBins(
+  counted: readonly Uint32Array[],
+  bins: Uint8Array,
+  histogram: Uint32Array,
+): void {
+  histogram.fill(0);
+  for (let channel = 0; channel < counted.length; channel++) {
+    const levelsOfChannel = counted[channel];
+    const base = channel * LADDER_BINS;
+    for (let level = 0; level < levelsOfChannel.length; level++)
+      histogram[base + bins[level]] += levelsOfChannel[level];
+  }
 }

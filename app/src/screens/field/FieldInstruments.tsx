@@ -1,4 +1,3 @@
-import { useCallback } from 'react';
 import type { Finding } from '@velmo/core/verdict';
 import { Ladder, type LadderReading } from '../../instruments/Ladder';
 import { Verdict } from '../../instruments/Verdict';
@@ -41,17 +40,26 @@ export function FieldLadder({ width, height }: { width: number; height: number }
   );
 }
 
-const topFinding = (): Finding | null => {
+let lastWords = 'null';
+
+/**
+ * The top finding as text, so that it can be compared. While a frame made with older settings is still on screen, what
+ * was said before stands: rules must not mix the settings of one frame with the readings of another.
+ */
+function topFindingWords(): string {
   const readings = readingsStore.get();
-  return readings ? (findingsOf(readings, fieldStore.get().settings)[0] ?? null) : null;
-};
+  const { settings, applied } = fieldStore.get();
+  if (!readings) lastWords = 'null';
+  else if (readings.applied >= applied)
+    lastWords = JSON.stringify(findingsOf(readings, settings)[0] ?? null);
+  return lastWords;
+}
 
 /** The verdict of Field: renders again only when its words change. */
 export function FieldVerdict() {
-  const words = useStore(readingsStore, () => JSON.stringify(topFinding()));
+  const words = useStore(readingsStore, topFindingWords);
   const canMove = useStore(fieldStore, (s) => s.capabilities?.time != null);
   const finding = JSON.parse(words) as Finding | null;
-  const repair = useCallback(applyRepair, []);
   const shown = finding && !canMove ? { ...finding, repair: undefined } : finding;
-  return <Verdict finding={shown} onRepair={repair} />;
+  return <Verdict finding={shown} onRepair={applyRepair} />;
 }

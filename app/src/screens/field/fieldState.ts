@@ -25,6 +25,8 @@ export interface FieldState {
   readonly refusal: CameraRefusal | null;
   readonly capabilities: CameraCapabilities | null;
   readonly settings: Settings;
+  /** Number of the last `apply`: readings of an earlier one do not yet show these settings. */
+  readonly applied: number;
   readonly marks: boolean;
   /** Captures under way; progress is that of the oldest. */
   readonly pending: number;
@@ -40,6 +42,7 @@ export const fieldStore = createStore<FieldState>({
   refusal: null,
   capabilities: null,
   settings: DEFAULT_SETTINGS,
+  applied: 0,
   marks: true,
   pending: 0,
   progress: null,
@@ -48,6 +51,3 @@ export const fieldStore = createStore<FieldState>({
 
 /** The latest readings, at display rate. Kept apart so that slow parts need not listen. */
 export const readingsStore = createStore<Readings | null>(null);
-
-/** Stages of the last capture in milliseconds: read by the benchmark. */
-export const captureTimes: { last: Readonly<Record<string, number>> | null } = { last: null };

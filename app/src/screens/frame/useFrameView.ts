@@ -13,23 +13,27 @@ export interface OpenedFrame {
   readonly bytes: (file: StoredFile) => Promise<Uint8Array>;
 }
 
+interface Opening {
+  readonly api: Remote<FrameViewApi>;
+  readonly summary: FrameSummary | null;
+  readonly error: string | null;
+}
+
 /** Opens a frame's DNG in a worker of its own, closed with the screen. */
 export function useFrameView(record: FrameRecord): OpenedFrame {
-  const [summary, setSummary] = useState<FrameSummary | null>(null);
-  const [error, setError] = useState<string | null>(null);
-  const [api, setApi] = useState<Remote<FrameViewApi> | null>(null);
+  const [opening, setOpening] = useState<Opening | null>(null);
   useEffect(() => {
     const worker = new Worker(new URL('../../workers/frameView.worker.ts', import.meta.url));
-    const remote = wrap<FrameViewApi>(worker);
+    const api = wrap<FrameViewApi>(worker);
     const dng = record.files.find((f) => f.kind === 'dng') ?? record.files[0];
     let left = false;
-    setApi(() => remote);
-    remote.open(record.id, dng).then(
-      (result) => {
-        if (!left) setSummary(result);
+    api.open(record.id, dng).then(
+      (summary) => {
+        if (!left) setOpening({ api, summary, error: null });
       },
       (problem: unknown) => {
-        if (!left) setError(problem instanceof Error ? problem.message : 'The frame is broken.');
+        const error = problem instanceof Error ? problem.message : 'The frame is broken.';
+        if (!left) setOpening({ api, summary: null, error });
       },
     );
     return () => {
@@ -39,15 +43,15 @@ export function useFrameView(record: FrameRecord): OpenedFrame {
   }, [record]);
   return useMemo(
     () => ({
-      summary,
-      error,
-      attach: (canvas) => void api?.attach(transfer(canvas, [canvas])),
-      show: (viewport) => void api?.show(viewport),
+      summary: opening?.summary ?? null,
+      error: opening?.error ?? null,
+      attach: (canvas) => void opening?.api.attach(transfer(canvas, [canvas])),
+      show: (viewport) => void opening?.api.show(viewport),
       bytes: async (file) => {
-        if (!api) throw new Error('The frame is still being opened.');
-        return api.bytes(record.id, file);
+        if (!opening) throw new Error('The frame is still being opened.');
+        return opening.api.bytes(record.id, file);
       },
     }),
-    [summary, error, api, record],
+    [opening, record],
   );
 }

@@ -54,26 +54,40 @@ const fail = (what: string): never => {
   throw new DngError(`lossless JPEG: ${what}`);
 };
 
+interface Segment {
+  readonly marker: number;
+  readonly body: Uint8Array;
+  /** First byte after the segment. */
+  readonly end: number;
+}
+
+function readSegment(bytes: Uint8Array, from: number): Segment {
+  let at = from;
+  while (bytes[at] === 0xff && bytes[at + 1] === 0xff) at++;
+  if (at + 4 > bytes.length || bytes[at] !== 0xff) fail('marker expected');
+  const length = (bytes[at + 2] << 8) | bytes[at + 3];
+  const end = at + 2 + length;
+  if (length < 2 || end > bytes.length) fail('segment runs past the end');
+  return { marker: bytes[at + 1], body: bytes.subarray(at + 4, end), end };
+}
+
+/** Markers of the other kinds of JPEG frames: SOF0..SOF15 without DHT, JPG and DAC. */
+const isOtherFrame = (marker: number): boolean =>
+  marker >= 0xc0 && marker <= 0xcf && ![0xc3, 0xc4, 0xc8, 0xcc].includes(marker);
+
 function parseHeaders(bytes: Uint8Array): Stream {
   if (bytes.length < 4 || bytes[0] !== 0xff || bytes[1] !== 0xd8) fail('no start marker');
   const tables = new Map<number, Uint16Array>();
   let frame: Frame | null = null;
   let at = 2;
   for (;;) {
-    while (bytes[at] === 0xff && bytes[at + 1] === 0xff) at++;
-    if (at + 4 > bytes.length || bytes[at] !== 0xff) fail('marker expected');
-    const marker = bytes[at + 1];
-    const length = (bytes[at + 2] << 8) | bytes[at + 3];
-    const end = at + 2 + length;
-    if (length < 2 || end > bytes.length) fail('segment runs past the end');
-    const body = bytes.subarray(at + 4, end);
+    const { marker, body, end } = readSegment(bytes, at);
     if (marker === 0xc3) frame = parseFrame(body);
     else if (marker === 0xc4) parseTables(body, tables);
     else if (marker === 0xda) return parseScan(body, frame, tables, end);
-    else if (marker === 0xdd && body.length >= 2 && (body[0] | body[1]) !== 0)
+    else if (marker === 0xdd && body.some((b) => b !== 0))
       fail('restart intervals are not supported');
-    else if (marker >= 0xc0 && marker <= 0xcf && marker !== 0xc8 && marker !== 0xcc)
-      fail('this is not a lossless JPEG');
+    else if (isOtherFrame(marker)) fail('this is not a lossless JPEG');
     at = end;
   }
 }

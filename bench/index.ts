@@ -1,0 +1,37 @@
+import { bundleBench, captureBench } from './page';
+import { losslessJpegBench } from './losslessJpeg';
+import type { Result } from './measure';
+import { monitorPassBench } from './monitorPass';
+
+/** Benchmarks by name; a name given on the command line runs the group whose name it starts with. */
+const GROUPS: Readonly<Record<string, () => Result[] | Promise<Result[]>>> = {
+  'monitor-pass': monitorPassBench,
+  'ljpeg-decode': losslessJpegBench,
+  'entry-bundle': bundleBench,
+  'capture-12mp': captureBench,
+};
+
+async function main(args: string[]): Promise<void> {
+  const json = args.includes('--json');
+  const wanted = args.filter((a) => a !== '--json');
+  const unknown = wanted.filter((name) => !(name in GROUPS));
+  if (unknown.length > 0) {
+    console.error(
+      `There is no benchmark ${unknown.join(', ')}: use ${Object.keys(GROUPS).join(', ')}`,
+    );
+    process.exit(2);
+  }
+  for (const [name, run] of Object.entries(GROUPS)) {
+    if (wanted.length > 0 && !wanted.includes(name)) continue;
+    for (const result of await run())
+      console.log(
+        json
+          ? JSON.stringify(result)
+          : `${result.name.padEnd(34)} ${result.ours} ${result.unit}` +
+              (result.ratio === null ? '' : `, peer ${result.peer}, ratio ${result.ratio}`) +
+              `  (${result.note})`,
+      );
+  }
+}
+
+void main(process.argv.slice(2));

@@ -1,0 +1,124 @@
+import { readdirSync, readFileSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
+import type { Browser, Page } from 'puppeteer-core';
+import { fieldReady, launch, openPage, serve, type Served } from '../e2e/browser';
+import { reported, type Result } from './measure';
+
+const BUNDLES = join(__dirname, '../app/dist/_expo/static/js/web');
+
+/** Size of everything the page loads before it can draw. */
+export function bundleBench(): Result[] {
+  const entry = readdirSync(BUNDLES).find((f) => /^entry-.*\.js$/.test(f))!;
+  const html = readFileSync(join(__dirname, '../app/dist/index.html'), 'utf8');
+  const initial = [...html.matchAll(/src="([^"]+\.js)"/g)].map((m) => m[1]);
+  const gzip = (file: string): number => gzipSync(readFileSync(file)).length / 1000;
+  const all = initial.reduce((sum, src) => sum + gzip(join(__dirname, '../app/dist', src)), 0);
+  return [
+    reported(
+      'entry-bundle',
+      gzip(join(BUNDLES, entry)),
+      'kB gzip',
+      `entry file; ${statSync(join(BUNDLES, entry)).size} bytes raw; budget 450`,
+    ),
+    reported('initial-scripts', all, 'kB gzip', `all ${initial.length} scripts the page names`),
+  ];
+}
+
+/** First live picture after load, and Expose to a stored 12 MP frame, in the real page. */
+export async function captureBench(): Promise<Result[]> {
+  const app = await serve();
+  const browser = await launch();
+  try {
+    const cold = await firstPicture(browser, app);
+    const warm = await firstPicture(browser, app);
+    return [
+      reported(
+        'first-picture-cold',
+        cold,
+        'ms',
+        'navigation to first readings of a drawn frame, empty cache',
+      ),
+      reported('first-picture-warm', warm, 'ms', 'the same, second page of the browser'),
+      ...(await capture(browser, app)),
+    ];
+  } finally {
+    await browser.close();
+    app.stop();
+  }
+}
+
+async function firstPicture(browser: Browser, app: Served): Promise<number> {
+  const start = performance.now();
+  const { page } = await openPage(browser, `${app.url}/?scene=pans-at-noon&comp=0`);
+  await fieldReady(page);
+  const time = performance.now() - start;
+  await page.close();
+  return time;
+}
+
+async function capture(browser: Browser, app: Served): Promise<Result[]> {
+  const { page } = await openPage(browser, `${app.url}/?scene=pans-at-noon&mp=12&comp=0`);
+  await fieldReady(page);
+  const before = rendererMemoryMb(browser);
+  let peak = before;
+  const watch = setInterval(() => {
+    peak = Math.max(peak, rendererMemoryMb(browser));
+  }, 50);
+  await page.evaluate(() => performance.clearMeasures());
+  await page.click('[data-testid=expose]');
+  await page.waitForSelector('[role=link][aria-label^="Frame"]', { timeout: 120_000 });
+  clearInterval(watch);
+  const stages = await captureStages(page);
+  await page.close();
+  return [
+    ...stages.map(([stage, ms]) =>
+      reported(
+        stage === 'total' ? 'capture-12mp' : `capture-12mp/${stage}`,
+        ms,
+        'ms',
+        stage === 'total' ? 'press of Expose to a stored 12 MP DNG' : 'stage',
+      ),
+    ),
+    reported(
+      'capture-12mp/peak-memory',
+      peak,
+      'MB',
+      `resident memory of the page's process and its workers; ${Math.round(before)} before; budget 700`,
+    ),
+  ];
+}
+
+/** The stages the page itself measured, as User Timing measures. */
+const captureStages = (page: Page): Promise<[string, number][]> =>
+  page.evaluate(() =>
+    performance
+      .getEntriesByType('measure')
+      .filter((m) => m.name.startsWith('velmo-capture/'))
+      .map((m) => [m.name.slice('velmo-capture/'.length), m.duration] as [string, number]),
+  );
+
+/** Resident memory of the largest renderer process of this browser, in MB (workers live in it). */
+function rendererMemoryMb(browser: Browser): number {
+  const parent = browser.process()?.pid;
+  let largest = 0;
+  for (const pid of readdirSync('/proc').filter((name) => /^\d+$/.test(name))) {
+    try {
+      const command = readFileSync(`/proc/${pid}/cmdline`, 'utf8');
+      if (!command.includes('--type=renderer') || !isDescendant(Number(pid), parent)) continue;
+      const resident = /VmRSS:\s+(\d+) kB/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'));
+      largest = Math.max(largest, Number(resident?.[1] ?? 0) / 1024);
+    } catch {
+      // The process ended while it was looked at.
+    }
+  }
+  return largest;
+}
+
+function isDescendant(pid: number, ancestor: number | undefined): boolean {
+  for (let at = pid; at > 1;) {
+    if (at === ancestor) return true;
+    at = Number(/PPid:\s+(\d+)/.exec(readFileSync(`/proc/${at}/status`, 'utf8'))?.[1] ?? 0);
+  }
+  return false;
+}

@@ -1,0 +1,55 @@
+import expo from 'eslint-config-expo/flat.js';
+import prettier from 'eslint-config-prettier';
+
+/** Which room may import which (architecture: core knows nobody, instruments know no storage). */
+const zones = [
+  { target: './core/src', from: ['./app', './server', './e2e', './bench', './tools'] },
+  { target: './server', from: ['./app', './core'] },
+  {
+    target: './app/src/instruments',
+    from: ['./app/src/rolls', './app/src/camera', './app/src/screens'],
+  },
+  { target: './app/src/camera', from: ['./app/src/screens', './app/src/instruments'] },
+  {
+    target: './app/src/rolls',
+    from: ['./app/src/screens', './app/src/instruments', './app/src/camera'],
+  },
+  { target: './app/src', from: ['./server', './e2e', './bench', './tools'] },
+];
+
+export default [
+  { ignores: ['**/node_modules/', '**/dist/', '**/.expo/', 'app/metro.config.js'] },
+  ...expo,
+  prettier,
+  {
+    rules: {
+      // Types are checked by tsc; this one only guesses at what default exports also carry.
+      'import/no-named-as-default-member': 'off',
+      'import/no-restricted-paths': ['error', { zones }],
+      'no-console': ['error', { allow: ['error'] }],
+      eqeqeq: ['error', 'always', { null: 'ignore' }],
+      complexity: ['error', 20],
+      'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
+    },
+  },
+  {
+    files: ['core/src/**/*.ts'],
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        ...['window', 'document', 'navigator', 'performance', 'fetch', 'process', 'setTimeout'].map(
+          (name) => ({ name, message: 'core has no DOM, no Node, no clock.' }),
+        ),
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'core takes its seeds from outside.' },
+        { object: 'Date', property: 'now', message: 'core has no clock.' },
+      ],
+      'no-restricted-imports': ['error', { patterns: ['node:*', 'react', 'react-native'] }],
+    },
+  },
+  { files: ['**/*.cjs', '**/*.js'], languageOptions: { globals: { __dirname: 'readonly' } } },
+  { files: ['tools/**', 'bench/**', 'server/src/main.ts'], rules: { 'no-console': 'off' } },
+  { files: ['**/*.test.ts', '**/*.test.tsx'], rules: { 'max-lines': 'off' } },
+];
