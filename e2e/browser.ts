@@ -161,3 +161,17 @@ export const storedCounts = (page: Page) =>
         };
       }),
   );
+
+/** What axe-core finds wrong with the page, a line each. */
+export async function axeViolations(page: Page): Promise<string[]> {
+  await page.addScriptTag({ path: require.resolve('axe-core') });
+  return page.evaluate(async () => {
+    const { axe } = window as unknown as {
+      axe: { run(): Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
+    };
+    const { violations } = await axe.run();
+    return violations.map(
+      (v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`,
+    );
+  });
+}

@@ -2,6 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import type { Browser, Page } from 'puppeteer-core';
 import {
+  axeViolations,
   downloads,
   fieldReady,
   launch,
@@ -58,6 +59,7 @@ describe('from Expose to a file on the computer', () => {
       expect(facts).toContain('red 0 %, green 0 %, blue 0 %');
       expect(facts).toContain('1512 × 2016');
       expect(facts).toContain('Simulated');
+      expect(await axeViolations(page)).toEqual([]);
 
       await page.$$eval('[role=button]', (all) =>
         (all.find((e) => e.textContent?.startsWith('Save DNG')) as HTMLElement).click(),

@@ -8,10 +8,12 @@ interface WindowProps {
   readonly source: object | null;
   readonly label: string;
   readonly attach: (canvas: OffscreenCanvas) => void;
+  /** A finger is put on the picture (true) or lifted (false). */
+  readonly onHold: (holding: boolean) => void;
 }
 
 /** The live picture: a canvas whose pixels belong to a worker. React never touches them. */
-export function Window({ width, height, source, label, attach }: WindowProps) {
+export function Window({ width, height, source, label, attach, onHold }: WindowProps) {
   const host = useRef<View>(null);
   useEffect(() => {
     const element = host.current as unknown as HTMLElement | null;
@@ -30,6 +32,9 @@ export function Window({ width, height, source, label, attach }: WindowProps) {
       role="img"
       aria-label={label}
       testID="window"
+      onPointerDown={() => onHold(true)}
+      onPointerUp={() => onHold(false)}
+      onPointerLeave={() => onHold(false)}
       style={[styles.window, { width, height }]}
     />
   );

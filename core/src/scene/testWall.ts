@@ -69,7 +69,7 @@ const BOARDS: readonly Patch[] = (
 export const TEST_WALL_PATCHES: readonly Patch[] = [...CARDS, ...BOARDS, ...WEDGE];
 
 /** Fine line targets right of the wedge and left of it: line pairs from 4 mm down to 0.4 mm. */
-const TARGET_HALF = 0.11;
+const TARGET_HALF = 0.1;
 
 function lineTarget(lx: number, ly: number, footprint: number): number {
   // Eight bars; the period shrinks from bar to bar by 1.39. Lines stand upright in one half, lie in the other.
@@ -97,7 +97,7 @@ const inside = (p: Patch, x: number, y: number): boolean =>
 function reflectanceAt(x: number, y: number, footprint: number): SceneRgb {
   if (Math.abs(x) < 0.62 && Math.abs(y) < 0.4)
     for (const patch of TEST_WALL_PATCHES) if (inside(patch, x, y)) return patch.reflectance;
-  const tx = Math.abs(x) - 0.72;
+  const tx = Math.abs(x) - 0.67;
   if (Math.abs(tx) < TARGET_HALF && Math.abs(y) < TARGET_HALF)
     return grey(lineTarget(tx, y, footprint));
   return grey(plaster(x, y, footprint));

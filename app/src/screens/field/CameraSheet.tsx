@@ -1,19 +1,24 @@
-import { StyleSheet, Text, View } from 'react-native';
+import { ScrollView, StyleSheet, View } from 'react-native';
 import { SCENES } from '@velmo/core/scene';
 import { Button } from '../../instruments/Button';
 import { useStore } from '../../state/store';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR } from '../../theme/theme';
 import { changeSettings, openCamera, releaseAll } from './fieldSession';
 import { fieldStore } from './fieldState';
 
-/** Camera, size and marks; slides over the tapes, never over the Window. */
+/** Camera, size and marks; lies over verdict and tapes, never over the Window or Expose. */
 export function CameraSheet({ onClose }: { onClose: () => void }) {
   const choice = useStore(fieldStore, (s) => s.choice);
   const sizes = useStore(fieldStore, (s) => s.capabilities?.sizesMp);
   const sizeMp = useStore(fieldStore, (s) => s.settings.sizeMp);
   const marks = useStore(fieldStore, (s) => s.marks);
   return (
-    <View style={styles.sheet} role="region" aria-label="Camera and files">
+    <ScrollView
+      style={styles.sheet}
+      contentContainerStyle={styles.content}
+      role="region"
+      aria-label="Camera and files"
+    >
       <View style={styles.row}>
         {SCENES.map((scene) => (
           <Button
@@ -29,6 +34,7 @@ export function CameraSheet({ onClose }: { onClose: () => void }) {
         ))}
         <Button
           label="This device’s camera"
+          name="This device’s camera: video frames, not sensor data"
           pressed={choice.device === 'browser'}
           onPress={() => {
             void openCamera({ device: 'browser' });
@@ -36,10 +42,6 @@ export function CameraSheet({ onClose }: { onClose: () => void }) {
           }}
         />
       </View>
-      <Text style={styles.note}>
-        The salt works are simulated: light, lens and sensor are computed, for practice. This
-        device’s camera gives processed video frames, not sensor data.
-      </Text>
       <View style={styles.row}>
         {sizes?.map((mp) => (
           <Button
@@ -63,12 +65,12 @@ export function CameraSheet({ onClose }: { onClose: () => void }) {
         />
         <Button label="Close" onPress={onClose} />
       </View>
-    </View>
+    </ScrollView>
   );
 }
 
 const styles = StyleSheet.create({
-  sheet: { gap: 10, padding: 12, backgroundColor: COLOUR.panel, borderRadius: 6 },
+  sheet: { flexGrow: 0, flexShrink: 1, backgroundColor: COLOUR.panel, borderRadius: 6 },
+  content: { gap: 8, padding: 10 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  note: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 20, color: COLOUR.lightSoft },
 });

@@ -23,7 +23,7 @@ const LIVE_LONG_PX = 640;
 export function FieldScreen() {
   const { width, height } = useWindowDimensions();
   const capabilities = useStore(fieldStore, (s) => s.capabilities);
-  const marks = useStore(fieldStore, (s) => s.marks);
+  const marks = useStore(fieldStore, (s) => s.marks && !s.bare);
   const [sheet, setSheet] = useState(false);
   const frameAdded = useFrameAdded();
   useOpening();
@@ -41,11 +41,11 @@ export function FieldScreen() {
   const controls = (
     <>
       <NoticeLine />
-      <FieldVerdict />
       {sheet ? (
         <CameraSheet onClose={() => setSheet(false)} />
       ) : (
         <>
+          <FieldVerdict />
           <Tapes />
           <DeviceDecides />
         </>
@@ -93,6 +93,7 @@ function PictureArea({ m }: { m: FieldMeasures }) {
         source={capabilities}
         label={capabilities ? `Live picture. ${capabilities.notice}` : 'The camera is starting'}
         attach={attachCanvas}
+        onHold={showBare}
       />
       <View style={m.ladderOver && [styles.over, { left: width - m.ladderWidth }]}>
         <FieldLadder width={m.ladderWidth} height={height} />
@@ -100,6 +101,8 @@ function PictureArea({ m }: { m: FieldMeasures }) {
     </View>
   );
 }
+
+const showBare = (bare: boolean): void => fieldStore.update((s) => ({ ...s, bare }));
 
 /** Says in words which controls the camera keeps to itself. */
 function DeviceDecides() {

@@ -67,7 +67,7 @@ const styles = StyleSheet.create({
     color: COLOUR.lightSoft,
     textAlign: 'center',
   },
-  strip: { flexDirection: 'row', gap: 8, paddingVertical: 8, alignItems: 'flex-start' },
+  strip: { flexDirection: 'row', gap: 8, padding: 8, alignItems: 'flex-start' },
   stripItem: { width: 76, gap: 2 },
   caption: { fontFamily: FONT.regular, fontSize: 14, color: COLOUR.lightSoft },
 });

@@ -17,13 +17,13 @@ export function StatusLine({ onChooseCamera }: { onChooseCamera: () => void }) {
         <Text style={styles.label} numberOfLines={1}>
           {label}
         </Text>
-        <Text style={styles.kind}>
-          {simulated ? 'simulated camera ▾' : 'video frames of this device ▾'}
+        <Text style={styles.kind} numberOfLines={1}>
+          {[simulated ? 'simulated' : 'video frames of this device', ev]
+            .filter(Boolean)
+            .join(' · ')}
+          {' ▾'}
         </Text>
       </Pressable>
-      <Text style={styles.ev} numberOfLines={1}>
-        {ev}
-      </Text>
       <LensButton />
       <SupportButton />
     </View>
@@ -63,16 +63,20 @@ function SupportButton() {
 }
 
 const styles = StyleSheet.create({
-  line: { height: 44, flexDirection: 'row', alignItems: 'center', paddingHorizontal: 4 },
-  camera: { flexShrink: 1, minHeight: 44, justifyContent: 'center', paddingHorizontal: 10 },
+  line: {
+    alignSelf: 'stretch',
+    height: 44,
+    flexDirection: 'row',
+    alignItems: 'center',
+    paddingHorizontal: 4,
+  },
+  camera: { flex: 1, minHeight: 44, justifyContent: 'center', paddingHorizontal: 10 },
   label: { fontFamily: FONT.medium, fontSize: 16, lineHeight: 19, color: COLOUR.light },
-  kind: { fontFamily: FONT.regular, fontSize: 13, lineHeight: 15, color: COLOUR.lightSoft },
-  ev: {
-    flex: 1,
-    textAlign: 'center',
-    fontFamily: FONT.medium,
-    fontSize: 15,
-    color: COLOUR.lightSoft,
+  kind: {
     fontVariant: ['tabular-nums'],
+    fontFamily: FONT.regular,
+    fontSize: 13,
+    lineHeight: 15,
+    color: COLOUR.lightSoft,
   },
 });

@@ -93,7 +93,7 @@ function CompTape() {
       held={click !== 0}
       releasable
       atEnd={false}
-      tag={bothHeld ? 'meter aim' : ''}
+      tag={bothHeld ? 'meter' : ''}
       onChange={setComp}
       onRelease={zeroComp}
     />

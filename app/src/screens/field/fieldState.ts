@@ -28,6 +28,8 @@ export interface FieldState {
   /** Number of the last `apply`: readings of an earlier one do not yet show these settings. */
   readonly applied: number;
   readonly marks: boolean;
+  /** A finger lies on the Window: the picture is shown bare. */
+  readonly bare: boolean;
   /** Captures under way; progress is that of the oldest. */
   readonly pending: number;
   readonly progress: CaptureProgress | null;
@@ -44,6 +46,7 @@ export const fieldStore = createStore<FieldState>({
   settings: DEFAULT_SETTINGS,
   applied: 0,
   marks: true,
+  bare: false,
   pending: 0,
   progress: null,
   notice: null,

@@ -146,46 +146,47 @@ function parseScan(
   return { frame, predictor, lookups, start };
 }
 
-/** Reads differences; state is kept in the object between rows and in locals inside `row`. */
+/** Spare zeros after the data: the register reads up to four bytes ahead of the last code. */
+const SPARE_BYTES = 8;
+
+/** Entropy-coded data up to the next marker, without the zero stuffed after each 0xff (T.81 F.1.2.3). */
+function unstuff(bytes: Uint8Array, start: number): { data: Uint8Array; length: number } {
+  const data = new Uint8Array(bytes.length - start + SPARE_BYTES);
+  let length = 0;
+  let from = start;
+  for (;;) {
+    const marker = bytes.indexOf(0xff, from);
+    const end = marker < 0 ? bytes.length : marker + 1;
+    const stuffed = marker >= 0 && bytes[marker + 1] === 0;
+    const run = bytes.subarray(from, marker < 0 || stuffed ? end : marker);
+    data.set(run, length);
+    length += run.length;
+    if (!stuffed) return { data, length };
+    from = marker + 2;
+  }
+}
+
+/** Reads differences row by row. */
 class DifferenceReader {
   private accumulator = 0;
   private held = 0;
-  private at: number;
-  private overrun = 0;
+  private at = 0;
+  private readonly data: Uint8Array;
+  private readonly length: number;
 
-  constructor(
-    private readonly bytes: Uint8Array,
-    start: number,
-  ) {
-    this.at = start;
+  constructor(bytes: Uint8Array, start: number) {
+    ({ data: this.data, length: this.length } = unstuff(bytes, start));
   }
 
   /** Fills `out[0..width)` with the differences of one row. */
   row(lookups: readonly Uint16Array[], width: number, out: Int32Array): void {
-    const bytes = this.bytes;
-    const size = bytes.length;
+    const { data } = this;
     const components = lookups.length;
     const shared = lookups.every((l) => l === lookups[0]) ? lookups[0] : null;
     let { accumulator, held, at } = this;
     for (let x = 0; x < width; x++) {
       const lookup = shared ?? lookups[x % components];
-      while (held <= 24) {
-        let byte = 0;
-        if (at < size) {
-          byte = bytes[at++];
-          if (byte === 0xff) {
-            if (bytes[at] === 0) at++;
-            else {
-              // A marker ends the data: feed zeros and count them.
-              at--;
-              byte = 0;
-              this.overrun++;
-            }
-          }
-        } else this.overrun++;
-        accumulator = (accumulator << 8) | byte;
-        held += 8;
-      }
+      for (; held <= 24; held += 8) accumulator = (accumulator << 8) | data[at++];
       const entry = lookup[(accumulator >>> (held - 16)) & 0xffff];
       if (entry === 0) fail('invalid code');
       held -= entry & 255;
@@ -198,22 +199,7 @@ class DifferenceReader {
         out[x] = 32768;
         continue;
       }
-      while (held < category) {
-        let byte = 0;
-        if (at < size) {
-          byte = bytes[at++];
-          if (byte === 0xff) {
-            if (bytes[at] === 0) at++;
-            else {
-              at--;
-              byte = 0;
-              this.overrun++;
-            }
-          }
-        } else this.overrun++;
-        accumulator = (accumulator << 8) | byte;
-        held += 8;
-      }
+      for (; held < category; held += 8) accumulator = (accumulator << 8) | data[at++];
       held -= category;
       const extra = (accumulator >>> held) & ((1 << category) - 1);
       out[x] = extra < 1 << (category - 1) ? extra - (1 << category) + 1 : extra;
@@ -221,8 +207,7 @@ class DifferenceReader {
     this.accumulator = accumulator;
     this.held = held;
     this.at = at;
-    // The register may read up to four bytes ahead of the last code; more means data is missing.
-    if (this.overrun > 4) fail('data ends too soon');
+    if (at > this.length + SPARE_BYTES / 2) fail('data ends too soon');
   }
 }
 

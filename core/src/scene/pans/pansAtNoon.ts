@@ -253,7 +253,7 @@ function brineGlint(x: number, z: number, t: number, footprint: number, sunlit: 
   const cx = (ix + 0.3 + 0.4 * cellRandom(ix, iz, 13)) * cell;
   const cz = (iz + 0.3 + 0.4 * cellRandom(ix, iz, 14)) * cell;
   const size = 0.004;
-  const radius = Math.max(size, 0.8 * footprint);
+  const radius = Math.max(size, 1.2 * footprint);
   const d2 = (x - cx) ** 2 + ((z - cz) / (0.25 * t)) ** 2;
   if (d2 > radius * radius) return;
   const light = 3e6 * (size / radius) ** 2;

@@ -70,7 +70,7 @@ export function sparkle(
   const cu = (iu + 0.2 + 0.6 * cellRandom(iu, iv, 4)) * cell;
   const cv = (iv + 0.2 + 0.6 * cellRandom(iu, iv, 5)) * cell;
   const facet = 0.0016;
-  const radius = Math.max(facet, 0.75 * footprint);
+  const radius = Math.max(facet, 1.2 * footprint);
   const d2 = (u - cu) ** 2 + (v - cv) ** 2;
   if (d2 > radius * radius) return;
   const light = 2.2e6 * cellRandom(iu, iv, 6) ** 2 * (facet / radius) ** 2;
