@@ -1,80 +1,73 @@
+import type { ClickRange } from '@velmo/core/exposure';
 import { AUTO, COMP_CLICKS, held } from '@velmo/core/settings';
 import type { Readings } from '../../camera/CameraDevice';
-import { COMP_SCALE, ISO_SCALE, TIME_SCALE } from '../../instruments/tapeScale';
+import { COMP_SCALE, ISO_SCALE, TIME_SCALE, type TapeScale } from '../../instruments/tapeScale';
 import { Tape } from '../../instruments/Tape';
 import { useStore } from '../../state/store';
 import { changeSettings } from './fieldSession';
 import { fieldStore, readingsStore } from './fieldState';
 
-const setTime = (click: number): void => changeSettings((s) => ({ ...s, time: held(click) }));
-const setIso = (click: number): void => changeSettings((s) => ({ ...s, iso: held(click) }));
-const setComp = (compClicks: number): void => changeSettings((s) => ({ ...s, compClicks }));
-const freeTime = (): void => changeSettings((s) => ({ ...s, time: AUTO }));
-const freeIso = (): void => changeSettings((s) => ({ ...s, iso: AUTO }));
-const zeroComp = (): void => setComp(0);
+/** What belongs to each of the two tapes the camera can move. */
+const TIME = exposureControl('time', TIME_SCALE, (r) => r.timeClick);
+const ISO = exposureControl('iso', ISO_SCALE, (r) => r.isoClick);
 
-const timeOf = (r: Readings | null): number | null => r?.timeClick ?? null;
-const isoOf = (r: Readings | null): number | null => r?.isoClick ?? null;
+function exposureControl(
+  name: 'time' | 'iso',
+  scale: TapeScale,
+  clickOf: (readings: Readings) => number | null,
+) {
+  return {
+    name,
+    scale,
+    reported: (readings: Readings | null) => (readings ? clickOf(readings) : null),
+    set: (click: number): void => changeSettings((s) => ({ ...s, [name]: held(click) })),
+    release: (): void => changeSettings((s) => ({ ...s, [name]: AUTO })),
+  };
+}
+
+const setComp = (compClicks: number): void => changeSettings((s) => ({ ...s, compClicks }));
+const zeroComp = (): void => setComp(0);
 
 /** The tapes the camera at hand has; what it cannot be told is said in words by `DeviceDecides`. */
 export function Tapes() {
   const capabilities = useStore(fieldStore, (s) => s.capabilities);
   if (!capabilities) return null;
+  const { time, iso, compensation, baseIsoClick } = capabilities;
   return (
     <>
-      {capabilities.time && <TimeTape range={capabilities.time} />}
-      {capabilities.iso && (
-        <IsoTape range={capabilities.iso} baseIsoClick={capabilities.baseIsoClick} />
-      )}
-      {capabilities.compensation && <CompTape />}
+      {time && <ExposureTape control={TIME} range={time} extendedBelow={null} />}
+      {iso && <ExposureTape control={ISO} range={iso} extendedBelow={baseIsoClick} />}
+      {compensation && <CompTape />}
     </>
   );
 }
 
-interface Range {
-  readonly min: number;
-  readonly max: number;
+interface ExposureTapeProps {
+  readonly control: typeof TIME;
+  readonly range: ClickRange;
+  /** Clicks below this are extended ISO; null: none are. */
+  readonly extendedBelow: number | null;
 }
 
-function TimeTape({ range }: { range: Range }) {
-  const hold = useStore(fieldStore, (s) => s.settings.time);
-  const reported = useStore(readingsStore, timeOf);
+function ExposureTape({ control, range, extendedBelow }: ExposureTapeProps) {
+  const hold = useStore(fieldStore, (s) => s.settings[control.name]);
+  const reported = useStore(readingsStore, control.reported);
   const outOfRange = useStore(readingsStore, (r) => r?.outOfRange ?? false);
   const isHeld = hold.mode === 'set';
-  const click = clampTo(range, isHeld ? hold.click : (reported ?? range.min));
+  const wanted = isHeld ? hold.click : (reported ?? range.min);
+  const click = Math.min(range.max, Math.max(range.min, wanted));
+  const extended = extendedBelow !== null && click < extendedBelow;
   return (
     <Tape
-      scale={TIME_SCALE}
-      range={range}
-      click={click}
-      held={isHeld}
-      releasable
-      atEnd={!isHeld && outOfRange}
-      tag={isHeld ? 'set' : 'auto'}
-      onChange={setTime}
-      onRelease={freeTime}
-    />
-  );
-}
-
-function IsoTape({ range, baseIsoClick }: { range: Range; baseIsoClick: number | null }) {
-  const hold = useStore(fieldStore, (s) => s.settings.iso);
-  const reported = useStore(readingsStore, isoOf);
-  const outOfRange = useStore(readingsStore, (r) => r?.outOfRange ?? false);
-  const isHeld = hold.mode === 'set';
-  const click = clampTo(range, isHeld ? hold.click : (reported ?? range.min));
-  const extended = baseIsoClick !== null && click < baseIsoClick;
-  return (
-    <Tape
-      scale={ISO_SCALE}
+      scale={control.scale}
       range={range}
       click={click}
       held={isHeld}
       releasable
       atEnd={!isHeld && outOfRange}
       tag={`${isHeld ? 'set' : 'auto'}${extended ? ' ext.' : ''}`}
-      onChange={setIso}
-      onRelease={freeIso}
+      onChange={control.set}
+      onRelease={control.release}
     />
   );
 }
@@ -99,6 +92,3 @@ function CompTape() {
     />
   );
 }
-
-const clampTo = (range: Range, click: number): number =>
-  Math.min(range.max, Math.max(range.min, click));
