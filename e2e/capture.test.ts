@@ -94,6 +94,20 @@ describe('from Expose to a file on the computer', () => {
     });
   });
 
+  test('leaving Field while a frame is exposed does not lose it', async () => {
+    await withPage('?scene=test-wall&mp=3&time=1/125&iso=100', async (page) => {
+      await page.click(EXPOSE);
+      await page.waitForSelector(LAST);
+      await page.click(EXPOSE);
+      await page.click(LAST);
+      await until(() => text(page), /Clipped/);
+      await until(async () => String((await storedCounts(page)).frames), /^2$/, 30_000);
+      await press(page, '‹ Field');
+      await fieldReady(page);
+      await until(() => page.$eval(EXPOSE, (e) => e.textContent ?? ''), /^ExposeDNG/);
+    });
+  });
+
   test('a 12 MP frame is stored whole, and survives a reload', async () => {
     await withPage('?scene=test-wall&mp=12&time=1/125&iso=100', async (page) => {
       await page.click(EXPOSE);

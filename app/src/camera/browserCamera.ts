@@ -43,6 +43,15 @@ export class BrowserCamera implements CameraDevice {
   private wanted: Settings | null = null;
   private applying = false;
   private closed = false;
+  /** Captures past their grab, whose files are being written. */
+  private keeping: Promise<unknown> = Promise.resolve();
+  private giveUpGrabs: (refusal: CameraRefusal) => void = () => {};
+  private readonly closing = new Promise<never>((_, reject) => (this.giveUpGrabs = reject));
+
+  constructor() {
+    // Nobody may be waiting for a grab when the camera is closed.
+    this.closing.catch(() => {});
+  }
 
   async open(): Promise<CameraCapabilities> {
     const problem = unreachable();
@@ -100,7 +109,7 @@ export class BrowserCamera implements CameraDevice {
     const start = performance.now();
     if (!this.track || this.track.readyState === 'ended') throw lostCamera();
     onProgress({ share: 0, stage: 'Grabbing' });
-    const frame = await this.live.grab();
+    const frame = await Promise.race([this.live.grab(), this.closing]);
     const grabbed = performance.now();
     const { timeClick, isoClick } = reportedClicks(this.track.getSettings());
     this.capturing ??= new Worker(new URL('../workers/browserCapture.worker.ts', import.meta.url));
@@ -109,13 +118,15 @@ export class BrowserCamera implements CameraDevice {
       timeClick === null ? null : `${nominalTime(timeClick)} s`,
       isoClick === null ? null : `ISO ${nominalIso(isoClick)}`,
     ].filter((part) => part !== null);
-    const kept = await api.keep(
+    const keep = api.keep(
       transfer(frame, [frame.rgba.buffer]),
       this.metadata(timeClick, isoClick),
       `${this.track.label || 'Camera'} (video frame)`,
       known.length > 0 ? known.join(' · ') : 'the camera decided',
       proxy((share: number) => onProgress({ share, stage: 'Storing' })),
     );
+    this.keeping = keep.catch(() => {});
+    const kept = await keep;
     if (!kept.kept) throw new FrameNotStored(kept.reason, kept.files);
     const stages = { grab: grabbed - start, total: performance.now() - start };
     return { record: kept.record, stages };
@@ -127,7 +138,8 @@ export class BrowserCamera implements CameraDevice {
     this.track?.stop();
     this.channel.port1.close();
     this.worker.terminate();
-    this.capturing?.terminate();
+    this.giveUpGrabs(lostCamera());
+    void this.keeping.then(() => this.capturing?.terminate());
   }
 
   private async startTrack(): Promise<MediaStreamTrack> {

@@ -59,12 +59,15 @@ export class SimulatedCapture {
     return { record: kept.record, stages };
   }
 
+  /** Lets go of the workers once every frame under way is stored: leaving Field loses nothing. */
   close(): void {
-    for (const { worker, api } of this.workers) {
-      api[releaseProxy]();
-      worker.terminate();
-    }
-    this.workers = [];
+    void this.queue.then(() => {
+      for (const { worker, api } of this.workers) {
+        api[releaseProxy]();
+        worker.terminate();
+      }
+      this.workers = [];
+    });
   }
 
   private ensureWorkers(): void {
