@@ -38,12 +38,15 @@ export const createMonitorResult = (pixels: number): MonitorResult => ({
 });
 
 /** Pixels per raw value of red, green, blue and luminance; reused while the scale stays. */
-let levels: readonly Uint32Array[] = [];
+let levels: readonly Int32Array[] = [];
 
-/** Arrays of their own rather than views of one: views cost every access an addition. */
-function clearLevels(size: number): readonly Uint32Array[] {
+/**
+ * Arrays of their own rather than views of one: views cost every access an addition. Signed, because counts of
+ * unsigned words are handled as floating point.
+ */
+function clearLevels(size: number): readonly Int32Array[] {
   if (levels.length > 0 && levels[0].length === size) for (const level of levels) level.fill(0);
-  else levels = [0, 1, 2, 3].map(() => new Uint32Array(size));
+  else levels = [0, 1, 2, 3].map(() => new Int32Array(size));
   return levels;
 }
 
@@ -79,7 +82,7 @@ function countPixels(
   raw: Uint16Array,
   weights: Float32Array,
   tables: MonitorTables,
-  counted: readonly Uint32Array[],
+  counted: readonly Int32Array[],
   result: MonitorResult,
 ): void {
   const { whiteLevel, crushedLevel, luma } = tables;
@@ -125,7 +128,7 @@ function countPixels(
 }
 
 function foldIntoBins(
-  counted: readonly Uint32Array[],
+  counted: readonly Int32Array[],
   bins: Uint8Array,
   histogram: Uint32Array,
 ): void {
