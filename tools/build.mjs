@@ -40,7 +40,8 @@ export function ensureBuilt() {
   console.error('Building the app (about a minute the first time) ...');
   const result = spawnSync('npx', ['expo', 'export', '-p', 'web'], {
     cwd: `${root}app`,
-    // Live bindings make every imported function a getter: measured, they double the time of the scene's inner loops.
+    // Live bindings make every imported function a getter, called in the scene's inner loops. Without them, and with a slower
+    // live picture meanwhile, the light of a 12 MP frame took 17.1 s of processor time instead of 25.0 s.
     env: {
       ...process.env,
       EXPO_NO_TELEMETRY: '1',

@@ -10,7 +10,7 @@ export const luminanceFromEv100 = (ev100: number): number => (METER_K / 100) * 2
 
 /**
  * Weights of a centre-weighted meter for a frame of width x height, row by row, summing to 1.
- * A Gaussian on the centre with a sigma of 0.22 of the frame's width: about 75 % of the weight lies in the
+ * A Gaussian on the centre with a sigma of 0.22 of the frame's width: 68 % of the weight lies in the
  * middle circle of 12/36 of the width's radius (common practice for the pattern, no source).
  */
 export function centreWeights(width: number, height: number): Float32Array {
