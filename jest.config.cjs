@@ -53,6 +53,7 @@ module.exports = {
       displayName: 'app',
       rootDir: `${__dirname}/app`,
       testMatch: ['<rootDir>/test/**/*.test.ts', '<rootDir>/test/**/*.test.tsx'],
+      setupFiles: [...(expoPreset.setupFiles ?? []), `${__dirname}/app/test/setup.js`],
       moduleNameMapper: {
         ...expoPreset.moduleNameMapper,
         '^@velmo/core/(.*)$': `${__dirname}/core/src/$1/index.ts`,

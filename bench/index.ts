@@ -1,14 +1,18 @@
 import { bundleBench, captureBench } from './page';
+import { fieldBench } from './field';
 import { losslessJpegBench } from './losslessJpeg';
 import type { Result } from './measure';
 import { monitorPassBench } from './monitorPass';
+import { peakingBench } from './peaking';
 
 /** Benchmarks by name; a name given on the command line runs the group whose name it starts with. */
 const GROUPS: Readonly<Record<string, () => Result[] | Promise<Result[]>>> = {
-  'monitor-pass': monitorPassBench,
+  monitors: monitorPassBench,
+  peaking: peakingBench,
   'ljpeg-decode': losslessJpegBench,
   'entry-bundle': bundleBench,
   'capture-12mp': captureBench,
+  field: fieldBench,
 };
 
 async function main(args: string[]): Promise<void> {

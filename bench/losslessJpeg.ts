@@ -8,28 +8,17 @@ import {
   captureBand,
   developPreview,
   exposeBand,
+  plainShot,
   planSimulated,
 } from '@velmo/core/capture';
 import { decodeLjpeg, decodeRaw, encodeLjpeg, readDng } from '@velmo/core/dng';
-import { findScene } from '@velmo/core/scene';
+import { timeSFromClick } from '@velmo/core/exposure';
 import jpeg from 'jpeg-js';
 import { compared, inTurns, median, reported, type Result } from './measure';
 
 /** Decoding a 12 MP plane against jpeg-lossless-decoder-js; encoding, ratio and dcraw's decode beside it. */
 export function losslessJpegBench(): Result[] {
-  const plan = planSimulated({
-    sceneId: 'pans-at-noon',
-    lensId: 'main',
-    timeClick: -36,
-    isoClick: 0,
-    compClicks: 0,
-    program: 'manual',
-    sizeMp: 12,
-    upright: false,
-    ...findScene('pans-at-noon')!.framing,
-    seed: 1,
-    capturedAt: { epochMs: 0, offsetMinutes: 0 },
-  });
+  const plan = planSimulated({ ...plainShot('pans-at-noon'), timeS: timeSFromClick(-36) });
   const { width, height } = plan;
   const raw = new Uint16Array(width * height);
   for (let b = 0; b < plan.bands; b++) raw.set(exposeBand(plan, b), b * 432 * width);

@@ -25,6 +25,10 @@ export function bundleBench(): Result[] {
   ];
 }
 
+/** Sharp all over, and focused so near that most of the picture is blurred. */
+const PANS = 'scene=pans-at-noon&focus=inf';
+const DEFOCUSED = 'scene=packing-bench&focus=0.12&support=tripod';
+
 /** First live picture after load, and Expose to a stored 12 MP frame, in the real page. */
 export async function captureBench(): Promise<Result[]> {
   const app = await serve();
@@ -40,7 +44,16 @@ export async function captureBench(): Promise<Result[]> {
         'navigation to first readings of a drawn frame, empty cache',
       ),
       reported('first-picture-warm', warm, 'ms', 'the same, second page of the browser'),
-      ...(await capture(browser, app)),
+      ...(await capture(browser, app, PANS, 'dng', 'capture-12mp', 'DNG')),
+      ...(await capture(
+        browser,
+        app,
+        DEFOCUSED,
+        'dng',
+        'defocused-12mp',
+        'DNG, mostly out of focus',
+      )),
+      ...(await capture(browser, app, PANS, 'dng%2Bjpeg', 'pair-12mp', 'DNG and JPEG')),
     ];
   } finally {
     await browser.close();
@@ -57,8 +70,17 @@ async function firstPicture(browser: Browser, app: Served): Promise<number> {
   return time;
 }
 
-async function capture(browser: Browser, app: Served): Promise<Result[]> {
-  const { page } = await openPage(browser, `${app.url}/?scene=pans-at-noon&mp=12&comp=0`);
+/** From Expose to what is stored, by stage, and how long the frame takes to be opened again. */
+async function capture(
+  browser: Browser,
+  app: Served,
+  place: string,
+  files: string,
+  name: string,
+  words: string,
+): Promise<Result[]> {
+  const link = `${app.url}/?${place}&mp=12&comp=0&files=${files}`;
+  const { page } = await openPage(browser, link);
   await fieldReady(page);
   const before = rendererMemoryMb(browser);
   let peak = before;
@@ -67,21 +89,39 @@ async function capture(browser: Browser, app: Served): Promise<Result[]> {
   }, 50);
   await page.evaluate(() => performance.clearMeasures());
   await page.click('[data-testid=expose]');
-  await page.waitForSelector('[role=link][aria-label^="Frame"]', { timeout: 120_000 });
+  await page.waitForFunction(() => performance.getEntriesByName('velmo-capture/total').length > 0, {
+    timeout: 120_000,
+  });
   clearInterval(watch);
-  const stages = await captureStages(page);
+  const stages = await stagesOf(page, 'capture');
+  await (await page.waitForSelector('[role=link][aria-label^="Frame"]'))!.click();
+  await page.waitForFunction(
+    () => performance.getEntriesByName('velmo-frame/statistics').length > 0,
+    { timeout: 60_000 },
+  );
+  const opened = await stagesOf(page, 'frame');
   await page.close();
   return [
     ...stages.map(([stage, ms]) =>
       reported(
-        stage === 'total' ? 'capture-12mp' : `capture-12mp/${stage}`,
+        stage === 'total' ? name : `${name}/${stage}`,
         ms,
         'ms',
-        stage === 'total' ? 'press of Expose to a stored 12 MP DNG' : 'stage',
+        stage === 'total' ? `press of Expose to stored 12 MP ${words}` : 'stage',
+      ),
+    ),
+    ...opened.map(([stage, ms]) =>
+      reported(
+        `${name}/frame-${stage}`,
+        ms,
+        'ms',
+        stage === 'statistics'
+          ? 'raw statistics of 12 MP in the worker; limit 500'
+          : 'Frame, in its worker',
       ),
     ),
     reported(
-      'capture-12mp/peak-memory',
+      `${name}/peak-memory`,
       peak,
       'MB',
       `resident memory of the page's process and its workers; ${Math.round(before)} before; budget 700`,
@@ -90,12 +130,14 @@ async function capture(browser: Browser, app: Served): Promise<Result[]> {
 }
 
 /** The stages the page itself measured, as User Timing measures. */
-const captureStages = (page: Page): Promise<[string, number][]> =>
-  page.evaluate(() =>
-    performance
-      .getEntriesByType('measure')
-      .filter((m) => m.name.startsWith('velmo-capture/'))
-      .map((m) => [m.name.slice('velmo-capture/'.length), m.duration] as [string, number]),
+const stagesOf = (page: Page, work: string): Promise<[string, number][]> =>
+  page.evaluate(
+    (prefix) =>
+      performance
+        .getEntriesByType('measure')
+        .filter((m) => m.name.startsWith(prefix))
+        .map((m) => [m.name.slice(prefix.length), m.duration] as [string, number]),
+    `velmo-${work}/`,
   );
 
 /** Resident memory of the largest renderer process of this browser, in MB (workers live in it). */

@@ -73,6 +73,52 @@ export async function openPage(
   return { page, errors };
 }
 
+/** What a link has to name so that nothing is left over from an earlier visit. */
+const PLAIN = [
+  'comp=0',
+  'mp=12',
+  'lens=main',
+  'crop=1',
+  'meter=centre',
+  'spot=0.5,0.5',
+  'support=hand',
+  'stabiliser=0',
+  'nd=0',
+  'torch=off',
+  'subject=scene',
+  'mains=50',
+  // Found anew on every page, focus would change the light while a test reads it.
+  'focus=inf',
+];
+
+/** A link into Field: what the query does not name is plain. */
+export function plainLink(query: string): string {
+  const named = query.split('&').filter(Boolean);
+  const given = new Set(named.map((part) => part.split('=')[0]));
+  return `/?${[...named, ...PLAIN.filter((part) => !given.has(part.split('=')[0]))].join('&')}`;
+}
+
+/** Field as a plain link opens it, with its first readings there. */
+export async function openField(
+  browser: Browser,
+  app: Served,
+  query: string,
+  viewport = PHONE,
+): Promise<Page> {
+  const { page } = await openPage(browser, app.url + plainLink(query), viewport);
+  await fieldReady(page);
+  return page;
+}
+
+/** The Expose bar, the frame taken last, and the Window. */
+export const EXPOSE = '[data-testid=expose]';
+export const LAST_FRAME = '[role=link][aria-label^="Frame"]';
+export const WINDOW = '[aria-label^="Live picture"]';
+
+/** All words on the page. */
+export const pageText = (page: Page): Promise<string> =>
+  page.$eval('body', (e) => (e as HTMLElement).innerText);
+
 export const slider = (name: string): string => `[role=slider][aria-label="${name}"]`;
 
 export const valueText = (page: Page, name: string): Promise<string> =>
@@ -103,10 +149,31 @@ export async function fieldReady(page: Page): Promise<void> {
   await until(() => valueText(page, 'Ladder'), /clip/);
 }
 
+/** An element as it stands on the screen. */
+export async function picture(page: Page, selector: string): Promise<PNG> {
+  const element = await page.waitForSelector(selector);
+  return PNG.sync.read(Buffer.from(await element!.screenshot()));
+}
+
+/** Mean difference in green between two pictures, over a box given in shares of their sides. */
+export function greenDifference(
+  a: PNG,
+  b: PNG,
+  box: { x0: number; x1: number; y0: number; y1: number },
+): number {
+  let sum = 0;
+  let n = 0;
+  for (let y = Math.floor(box.y0 * a.height); y < box.y1 * a.height; y++)
+    for (let x = Math.floor(box.x0 * a.width); x < box.x1 * a.width; x++, n++) {
+      const i = 4 * (y * a.width + x) + 1;
+      sum += Math.abs(a.data[i] - b.data[i]);
+    }
+  return sum / n;
+}
+
 /** Mean green of the middle of an element, as it stands on the screen. */
 export async function middleGreen(page: Page, selector: string): Promise<number> {
-  const element = await page.waitForSelector(selector);
-  const png = PNG.sync.read(Buffer.from(await element!.screenshot()));
+  const png = await picture(page, selector);
   let sum = 0;
   let n = 0;
   for (let y = Math.floor(png.height * 0.4); y < png.height * 0.6; y++)
@@ -114,6 +181,24 @@ export async function middleGreen(page: Page, selector: string): Promise<number>
       sum += png.data[4 * (y * png.width + x) + 1];
   return sum / n;
 }
+
+/**
+ * Opens the frame taken last. Just after a reload the page may still be laying itself out, and a tap can land beside what
+ * it was meant for: it is tapped again, as a person would.
+ */
+export async function openLastFrame(page: Page): Promise<void> {
+  for (let attempt = 0; attempt < 4; attempt++) {
+    const thumbnail = await page.waitForSelector(LAST_FRAME, { timeout: 60_000 });
+    await thumbnail!.click().catch(() => {});
+    const opened = until(() => Promise.resolve(page.url()), /\/frame\//, 4000);
+    if (await opened.catch(() => null)) return;
+  }
+  throw new Error('the frame taken last does not open');
+}
+
+/** Waits until the middle of the Window is as green as a predicate wants it. */
+export const untilGreen = (page: Page, holds: (green: number) => boolean): Promise<string> =>
+  until(async () => String(holds(await middleGreen(page, '[data-testid=window]'))), /true/);
 
 /** Presses the element whose text is exactly this. */
 export async function press(page: Page, text: string): Promise<void> {

@@ -4,12 +4,13 @@ import {
   downloads,
   fieldReady,
   launch,
-  middleGreen,
   openPage,
+  pageText,
   press,
   serve,
   slider,
   until,
+  untilGreen,
   valueText,
   type Served,
 } from './browser';
@@ -20,9 +21,6 @@ beforeAll(async () => {
   app = await serve();
 });
 afterAll(() => app?.stop());
-
-const text = (page: Page): Promise<string> =>
-  page.$eval('body', (e) => (e as HTMLElement).innerText);
 
 async function withCamera(
   camera: 'allowed' | 'present' | 'none',
@@ -50,14 +48,61 @@ const failWith = (name: string) => (page: Page) =>
     .then(() => {});
 
 describe('the phone’s own camera (Chromium’s fake device)', () => {
+  test('has the same instrument, and says no more than it knows: stops from mid-grey, no EV, no lock', async () => {
+    await withCamera('allowed', async (page) => {
+      await fieldReady(page);
+      const meter = () =>
+        page.$eval('[aria-label^="Meter"]', (e) => e.getAttribute('aria-label') ?? '');
+      expect(await until(meter, /stops/)).toMatch(/^Meter: (0|[+−][\d /]+) stops /);
+      expect(await page.$('[aria-label^="lock"]')).toBeNull();
+      const window = (await (await page.$('[data-testid=window]'))!.boundingBox())!;
+      await page.mouse.click(window.x + window.width * 0.3, window.y + window.height * 0.3);
+      await until(meter, /spot/);
+      await page.keyboard.press('p');
+      const pin = () =>
+        page.$eval('[aria-label^="Pin 1"]', (e) => e.getAttribute('aria-label') ?? '');
+      await until(pin, /^Pin 1: (0|[+−][\d /]+) stops from mid-grey, .*(room|clip)/);
+      await page.keyboard.press('m');
+      await until(() => pageText(page), /whole frame/);
+      expect(await pageText(page)).not.toContain('highlights');
+      await page.keyboard.press('r');
+      await until(() => pageText(page), /does not tell its lens/);
+    });
+  });
+
+  test('focus is moved in the steps the track has, read back, and never called a distance; the loupe shows its pixels', async () => {
+    await withCamera('allowed', async (page) => {
+      await fieldReady(page);
+      // The fake device counts 10 to 100 in fives: no metres.
+      await until(() => valueText(page, 'Focus'), /^step \d+ of 18, /);
+      await page.focus(slider('Focus'));
+      await page.keyboard.press('Home');
+      await until(() => valueText(page, 'Focus'), /^step 0 of 18, set/);
+      for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowRight');
+      await until(() => valueText(page, 'Focus'), /^step 4 of 18, set/);
+      expect(await page.$eval('[data-testid=tape-Focus]', (e) => e.textContent)).not.toMatch(
+        / m|∞/,
+      );
+      await page.keyboard.press('Escape');
+      await page.keyboard.press('o');
+      await page.waitForSelector('[data-testid=loupe] canvas');
+      await until(
+        () => page.$eval('[role=meter]', (e) => e.getAttribute('aria-valuenow') ?? ''),
+        /^[1-9]/,
+      );
+      await page.keyboard.press('j');
+      await until(() => pageText(page), /does not tell how far things are/);
+    });
+  });
+
   test('live picture, meter and ladder; only the controls the track offers; the rest in words', async () => {
     await withCamera('allowed', async (page) => {
       await fieldReady(page);
-      expect(await middleGreen(page, '[data-testid=window]')).toBeGreaterThan(20);
+      await untilGreen(page, (green) => green > 20);
       await until(() => valueText(page, 'Time'), /1\/\d+ s/);
       expect(await page.$(slider('ISO'))).toBeNull();
       expect(await page.$(slider('Comp'))).toBeNull();
-      expect(await text(page)).toContain('ISO, Comp: this camera decides');
+      expect(await pageText(page)).toContain('ISO, Comp, White: this camera decides');
       await page.focus(slider('Time'));
       await page.keyboard.press('Home');
       // Read back from the track, not assumed: the fake device reports what it was set to.
@@ -72,7 +117,7 @@ describe('the phone’s own camera (Chromium’s fake device)', () => {
       await page.click('[data-testid=expose]');
       const link = await page.waitForSelector('[role=link][aria-label^="Frame"]');
       await link!.click();
-      await until(() => text(page), /linear RGB/);
+      await until(() => pageText(page), /linear RGB/);
       for (const [button, ending] of [
         ['Save DNG', '.dng'],
         ['Save JPEG', '.jpg'],
@@ -112,7 +157,7 @@ describe('the phone’s own camera (Chromium’s fake device)', () => {
         expect(await live()).toBe('live');
         await page.click('[data-testid=expose]');
         await (await page.waitForSelector('[role=link][aria-label^="Frame"]'))!.click();
-        await until(() => text(page), /linear RGB/);
+        await until(() => pageText(page), /linear RGB/);
         expect(await live()).toBe('ended');
       },
       keepTracks,
@@ -136,7 +181,7 @@ const keepTracks = (page: Page): Promise<void> =>
 
 describe('a camera that cannot be had', () => {
   const refused = async (page: Page, title: RegExp): Promise<void> => {
-    await until(() => text(page), title);
+    await until(() => pageText(page), title);
     expect(await page.$$('[role=alert]')).toHaveLength(1);
     await press(page, 'Use the simulated camera');
     await fieldReady(page);
@@ -169,7 +214,7 @@ describe('a camera that cannot be had', () => {
     withCamera(
       'allowed',
       async (page) => {
-        await until(() => text(page), /Camera in use/);
+        await until(() => pageText(page), /Camera in use/);
         await press(page, 'Try again');
         await fieldReady(page);
       },

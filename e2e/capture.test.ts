@@ -4,10 +4,14 @@ import type { Browser, Page } from 'puppeteer-core';
 import {
   axeViolations,
   downloads,
+  EXPOSE,
   fieldReady,
+  LAST_FRAME,
   launch,
   newProfile,
+  openLastFrame,
   openPage,
+  pageText,
   press,
   serve,
   storedCounts,
@@ -21,11 +25,6 @@ beforeAll(async () => {
   app = await serve();
 });
 afterAll(() => app?.stop());
-
-const EXPOSE = '[data-testid=expose]';
-const LAST = '[role=link][aria-label^="Frame"]';
-const text = (page: Page): Promise<string> =>
-  page.$eval('body', (e) => (e as HTMLElement).innerText);
 
 async function withPage(
   query: string,
@@ -51,10 +50,9 @@ describe('from Expose to a file on the computer', () => {
       expect(await page.$eval(EXPOSE, (e) => e.textContent)).toMatch(/^Expose.*DNG/);
       await page.click(EXPOSE);
       await until(() => page.$eval(EXPOSE, (e) => e.textContent ?? ''), /Exposing \d+ %/);
-      await page.waitForSelector(LAST);
-      await page.click(LAST);
-      await until(() => text(page), /Clipped/);
-      const facts = await text(page);
+      await openLastFrame(page);
+      await until(() => pageText(page), /Clipped/);
+      const facts = await pageText(page);
       expect(facts).toContain('1/125 s');
       expect(facts).toContain('red 0 %, green 0 %, blue 0 %');
       expect(facts).toContain('1512 × 2016');
@@ -97,10 +95,10 @@ describe('from Expose to a file on the computer', () => {
   test('leaving Field while a frame is exposed does not lose it', async () => {
     await withPage('?scene=test-wall&mp=3&time=1/125&iso=100', async (page) => {
       await page.click(EXPOSE);
-      await page.waitForSelector(LAST);
+      await page.waitForSelector(LAST_FRAME);
       await page.click(EXPOSE);
-      await page.click(LAST);
-      await until(() => text(page), /Clipped/);
+      await openLastFrame(page);
+      await until(() => pageText(page), /Clipped/);
       await until(async () => String((await storedCounts(page)).frames), /^2$/, 30_000);
       await press(page, '‹ Field');
       await fieldReady(page);
@@ -111,11 +109,11 @@ describe('from Expose to a file on the computer', () => {
   test('a 12 MP frame is stored whole, and survives a reload', async () => {
     await withPage('?scene=test-wall&mp=12&time=1/125&iso=100', async (page) => {
       await page.click(EXPOSE);
-      await page.waitForSelector(LAST, { timeout: 60_000 });
+      await page.waitForSelector(LAST_FRAME, { timeout: 60_000 });
       await page.reload();
-      await page.waitForSelector(LAST);
-      await page.click(LAST);
-      await until(() => text(page), /3024 × 4032/);
+      await fieldReady(page);
+      await openLastFrame(page);
+      await until(() => pageText(page), /3024 × 4032/);
       await press(page, '100 %');
       await page.waitForSelector('[aria-label="Frame at 100 percent"]');
     });
@@ -134,9 +132,9 @@ describe('from Expose to a file on the computer', () => {
           const { frames, chunks } = await storedCounts(page);
           return String(frames === 0 ? chunks === 0 : chunks % frames === 0);
         }, /true/);
-        for (const href of await page.$$(LAST)) {
+        for (const href of await page.$$(LAST_FRAME)) {
           await href.click();
-          await until(() => text(page), /Clipped/);
+          await until(() => pageText(page), /Clipped/);
           await page.goto(`${app.url}/?scene=test-wall&mp=3`);
           await fieldReady(page);
           break;
@@ -152,14 +150,14 @@ describe('from Expose to a file on the computer', () => {
     const { page: full } = await openPage(first, link);
     await fieldReady(full);
     await full.click(EXPOSE);
-    await full.waitForSelector(LAST);
+    await full.waitForSelector(LAST_FRAME);
     await first.close();
     // Started anew: Chromium asks for the quota afresh only then.
     const browser = await launch('none', profile);
     try {
       const { page } = await openPage(browser, link);
       await fieldReady(page);
-      await page.waitForSelector(LAST);
+      await page.waitForSelector(LAST_FRAME);
       const before = await storedCounts(page);
       const files = await downloads(page);
       const client = await page.createCDPSession();
@@ -168,7 +166,7 @@ describe('from Expose to a file on the computer', () => {
         quotaSize: 1_000_000,
       });
       await page.click(EXPOSE);
-      await until(() => text(page), /no room left.*not lost/s, 30_000);
+      await until(() => pageText(page), /no room left.*not lost/s, 30_000);
       await press(page, 'Save the frame');
       const saved = await files.next('.dng');
       expect(json('exiftool', '-json', '-n', '-validate', saved).Validate).toBe('0 0 0');
@@ -190,7 +188,7 @@ describe('stored records that are not as they should be', () => {
       });
       await fieldReady(page);
       await page.click(EXPOSE);
-      await page.waitForSelector(LAST);
+      await page.waitForSelector(LAST_FRAME);
       await page.evaluate(
         () =>
           new Promise<void>((resolve) => {
@@ -209,12 +207,12 @@ describe('stored records that are not as they should be', () => {
       await page.goto(app.url);
       await fieldReady(page);
       await until(
-        () => text(page),
+        () => pageText(page),
         /2 stored frames were made by another version and are set aside/,
       );
-      expect(await page.$$(LAST)).not.toHaveLength(0);
+      expect(await page.$$(LAST_FRAME)).not.toHaveLength(0);
       await page.goto(`${app.url}/frame/zzzz-future`);
-      await until(() => text(page), /not on this device/);
+      await until(() => pageText(page), /not on this device/);
       await press(page, 'Back to Field');
       await fieldReady(page);
     } finally {

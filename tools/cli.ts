@@ -3,7 +3,8 @@ import { shoot } from './shoot';
 import { UsageError } from './usage';
 
 const USAGE = `usage: npm run -s tool -- shoot --scene ID --out FILE [--lens main] [--time 1/125] [--iso 100]
-                         [--mp 3|12] [--seed 1] [--upright]
+                         [--mp 3|12] [--crop 1] [--nd 0] [--torch] [--hand] [--stabiliser 0]
+                         [--mains 50] [--at 0] [--white 5000,0] [--seed 1] [--upright]
        npm run -s tool -- inspect FILE`;
 
 const COMMANDS: Record<string, (args: string[]) => void> = { shoot, inspect };

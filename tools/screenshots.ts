@@ -1,11 +1,29 @@
 import { join } from 'node:path';
 import type { Page } from 'puppeteer-core';
-import { fieldReady, launch, openPage, PHONE, serve, until, WIDE } from '../e2e/browser';
+import {
+  fieldReady,
+  launch,
+  openPage,
+  pageText,
+  PHONE,
+  plainLink,
+  serve,
+  until,
+  WIDE,
+} from '../e2e/browser';
 
 /** Takes the pictures in docs/screenshots anew, from the built app: `node tools/run-ts.mjs tools/screenshots.ts`. */
 const FOLDER = join(__dirname, '../docs/screenshots');
 /** Time for the framing to be refined and the fonts to be there. */
-const SETTLE_MS = 3500;
+const SETTLE_MS = 5000;
+
+const SIDE = { width: 844, height: 390 };
+async function leavePin(page: Page, x: number, y: number): Promise<void> {
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await settle(700);
+  await page.mouse.up();
+}
 
 const settle = (ms = SETTLE_MS): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
 
@@ -27,19 +45,49 @@ async function main(): Promise<void> {
   };
   const openFrame = async (page: Page): Promise<void> => {
     await page.click('[role=link][aria-label^="Frame"]');
-    await until(() => page.$eval('body', (e) => (e as HTMLElement).innerText), /Clipped/);
+    await until(() => pageText(page), /Clipped/);
     await settle();
   };
   try {
+    await shoot('field-phone', plainLink('scene=pans-at-noon&lens=main&time=auto&iso=auto'), PHONE);
+    await shoot('field-clipping', plainLink('scene=pans-at-noon&time=1/2000&iso=100'), PHONE);
     await shoot(
-      'field-phone',
-      '/?scene=pans-at-noon&lens=main&time=auto&iso=auto&comp=0&mp=12',
+      'pins-phone',
+      plainLink('scene=drying-shed&time=auto&iso=auto&meter=spot&spot=0.5,0.5'),
+      PHONE,
+      async (page) => {
+        for (const [x, y] of [
+          [196, 300],
+          [90, 420],
+        ])
+          await leavePin(page, x, y);
+      },
+    );
+    await shoot(
+      'stars-phone',
+      plainLink('scene=stars-over-the-pans&time=30&iso=1600&support=tripod'),
       PHONE,
     );
-    await shoot('field-clipping', '/?scene=pans-at-noon&time=1/2000&iso=100&comp=0', PHONE);
+    await shoot(
+      'verdict-phone',
+      plainLink('scene=packing-bench&time=1/200&iso=auto'),
+      PHONE,
+      (page) => page.keyboard.press('v'),
+    );
+    await shoot(
+      'rig-phone',
+      plainLink('scene=harbour-light&time=1/125&iso=100&lens=tele&support=tripod'),
+      PHONE,
+      (page) => page.keyboard.press('r'),
+    );
+    await shoot(
+      'sluice-side',
+      plainLink('scene=sluice-at-dusk&time=1/4&iso=auto&support=tripod'),
+      SIDE,
+    );
     await shoot(
       'field-wide',
-      '/?scene=pans-at-noon&time=1/4000&iso=100&comp=0&mp=3',
+      plainLink('scene=pans-at-noon&time=1/4000&iso=100'),
       WIDE,
       async (page) => {
         await page.click('[data-testid=expose]');
@@ -47,16 +95,35 @@ async function main(): Promise<void> {
         await settle(1500);
       },
     );
-    await shoot('test-wall-wide', '/?scene=test-wall&time=1/125&iso=100&comp=0', WIDE);
+    await shoot(
+      'white-phone',
+      plainLink('scene=test-wall-lamp&time=1/125&iso=100&white=2850'),
+      PHONE,
+      (page) => page.keyboard.press('w'),
+    );
+    await shoot(
+      'files-phone',
+      plainLink('scene=pans-at-noon&time=auto&iso=auto&files=dng%2Bjpeg&aspect=16:9'),
+      PHONE,
+      (page) => page.keyboard.press('f'),
+    );
+    await shoot('test-wall-wide', plainLink('scene=test-wall&time=1/125&iso=100'), WIDE);
     await shoot('frame-wide', '/?scene=pans-at-noon', WIDE, openFrame);
     await shoot('frame-phone', '/?scene=pans-at-noon', PHONE, openFrame);
     await shoot('device-camera-phone', '/?device=browser&time=auto', PHONE);
-    await shoot('sheet-phone', '/?scene=test-wall&time=1/125&iso=100', PHONE, async (page) => {
-      await page.$$eval('[role=button]', (all) =>
-        (all.find((e) => e.textContent?.startsWith('Test wall')) as HTMLElement).click(),
-      );
-      await settle(500);
-    });
+    await shoot('sheet-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, (page) =>
+      page.click('[aria-label^="Camera and place"]'),
+    );
+    // Last, because marks are remembered.
+    await shoot(
+      'marks-wide',
+      plainLink('scene=pans-at-noon&time=1/1600&iso=100'),
+      WIDE,
+      async (page) => {
+        for (const key of ['z', 'h', 'k'] as const) await page.keyboard.press(key);
+        await settle(1500);
+      },
+    );
   } finally {
     await browser.close();
     app.stop();

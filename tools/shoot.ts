@@ -4,14 +4,33 @@ import jpeg from 'jpeg-js';
 import {
   assembleSimulatedDng,
   captureBand,
+  developDeepFrame,
+  developFrame,
   developPreview,
+  mosaicOf,
+  plainShot,
   planSimulated,
+  simulatedDeveloper,
+  simulatedMetadata,
+  wantsPicture,
+  type CapturedBand,
+  type SimulatedPlan,
   type SimulatedShot,
 } from '@velmo/core/capture';
-import { parseIso, parseTime } from '@velmo/core/exposure';
-import { LENSES } from '@velmo/core/optics';
-import { findScene, SCENES } from '@velmo/core/scene';
+import { withMetadata, writePictureTiff } from '@velmo/core/dng';
+import { WHITE_KELVIN, WHITE_TINT, type WhitePoint } from '@velmo/core/colour';
+import { parseIso, parseTime, timeSFromClick } from '@velmo/core/exposure';
+import { ASPECT_RATIOS, LENSES, MAX_CROP, type AspectRatio } from '@velmo/core/optics';
+import { SCENES } from '@velmo/core/scene';
+import {
+  MAX_FILTER_STOPS,
+  MAX_STABILISER_STOPS,
+  parseFocus,
+  type FileKind,
+} from '@velmo/core/settings';
 import { UsageError, userPath } from './usage';
+
+const PREVIEW_QUALITY = 88;
 
 const OPTIONS = {
   scene: { type: 'string' },
@@ -21,6 +40,17 @@ const OPTIONS = {
   mp: { type: 'string', default: '3' },
   seed: { type: 'string', default: '1' },
   upright: { type: 'boolean', default: false },
+  crop: { type: 'string', default: '1' },
+  focus: { type: 'string' },
+  nd: { type: 'string', default: '0' },
+  torch: { type: 'boolean', default: false },
+  hand: { type: 'boolean', default: false },
+  stabiliser: { type: 'string', default: '0' },
+  mains: { type: 'string', default: '50' },
+  at: { type: 'string', default: '0' },
+  white: { type: 'string' },
+  aspect: { type: 'string', default: '4:3' },
+  quality: { type: 'string', default: '92' },
   out: { type: 'string' },
 } as const;
 
@@ -42,42 +72,101 @@ function readShot(args: string[]): { shot: SimulatedShot; out: string } {
     throw new UsageError('--time must be a time from 1/8000 to 60, like 1/125');
   const isoClick = parseIso(values.iso);
   if (isoClick === null) throw new UsageError('--iso must be from 25 to 25600, like 100');
-  const seed = Number(values.seed);
-  if (!Number.isInteger(seed)) throw new UsageError('--seed must be a whole number');
   if (!values.out) throw new UsageError('--out names the file to write');
   const now = new Date();
   return {
     out: userPath(values.out),
     shot: {
-      sceneId,
+      ...plainShot(sceneId),
       lensId: oneOf(
         'lens',
         values.lens,
         LENSES.map((l) => l.id),
       ),
-      timeClick,
+      crop: numberOf('crop', values.crop, 1, MAX_CROP),
+      ...(values.focus === undefined ? {} : { focusDioptres: focusOf(values.focus) }),
+      timeS: timeSFromClick(timeClick),
       isoClick,
-      compClicks: 0,
-      program: 'manual',
       sizeMp: oneOf('mp', values.mp, ['3', '12']) === '12' ? 12 : 3,
+      files: kindOf(values.out),
+      jpegQuality: wholeOf('quality', values.quality, 100),
+      aspect: oneOf('aspect', values.aspect, ASPECT_RATIOS) as AspectRatio,
       upright: values.upright,
-      ...findScene(sceneId)!.framing,
-      seed,
+      filterStops: wholeOf('nd', values.nd, MAX_FILTER_STOPS),
+      torch: values.torch,
+      steady: !values.hand,
+      stabiliserStops: wholeOf('stabiliser', values.stabiliser, MAX_STABILISER_STOPS),
+      mainsHz: oneOf('mains', values.mains, ['50', '60']) === '60' ? 60 : 50,
+      startS: numberOf('at', values.at, 0, 1e6),
+      ...(values.white === undefined ? {} : { white: whiteOf(values.white) }),
+      seed: wholeOf('seed', values.seed, 0xffffffff),
       capturedAt: { epochMs: now.getTime(), offsetMinutes: -now.getTimezoneOffset() },
     },
   };
 }
 
-/** `shoot`: one simulated exposure into a DNG. */
+/** What is written follows from the file's ending: .jpg and .tif are developed pictures, anything else is a DNG. */
+const kindOf = (out: string): FileKind =>
+  /\.jpe?g$/i.test(out) ? 'jpeg' : /\.tiff?$/i.test(out) ? 'tiff' : 'dng';
+
+/** "0.8", "0.8m", "2.5ft" or "inf". */
+function focusOf(value: string): number {
+  const focus = parseFocus(value);
+  if (focus?.mode !== 'set')
+    throw new UsageError('--focus is a distance like 0.8m or 2.5ft, or inf');
+  return focus.dioptres;
+}
+
+/** "5200" or "5200,-4": kelvin and tint. */
+function whiteOf(value: string): WhitePoint {
+  const [kelvin, tint = '0', ...rest] = value.split(',');
+  if (rest.length > 0) throw new UsageError('--white is kelvin, or kelvin and tint, like 5200,-4');
+  return {
+    kelvin: numberOf('white', kelvin, WHITE_KELVIN.min, WHITE_KELVIN.max),
+    tint: numberOf('white’s tint', tint, WHITE_TINT.min, WHITE_TINT.max),
+  };
+}
+
+function numberOf(name: string, value: string, min: number, max: number): number {
+  const n = Number(value);
+  if (value.trim() === '' || !(n >= min && n <= max))
+    throw new UsageError(`--${name} must be from ${min} to ${max}`);
+  return n;
+}
+
+function wholeOf(name: string, value: string, max: number): number {
+  const n = numberOf(name, value, 0, max);
+  if (!Number.isInteger(n)) throw new UsageError(`--${name} must be a whole number`);
+  return n;
+}
+
+const encodeJpeg = (rgba: Uint8ClampedArray, width: number, height: number, quality: number) =>
+  new Uint8Array(jpeg.encode({ data: Buffer.from(rgba.buffer), width, height }, quality).data);
+
+/** The developed picture of a shot, at full size. */
+function picture(plan: SimulatedPlan, bands: readonly CapturedBand[]): Uint8Array[] {
+  const { files, upright, jpegQuality } = plan.shot;
+  const frame = mosaicOf(plan, bands);
+  const developer = simulatedDeveloper(plan);
+  const metadata = simulatedMetadata(plan);
+  if (files === 'tiff') {
+    const { width, height, data } = developDeepFrame(frame, developer, plan.crop, upright);
+    return writePictureTiff(data, width, height, metadata);
+  }
+  const { width, height, data } = developFrame(frame, developer, plan.crop, upright);
+  return withMetadata(encodeJpeg(data, width, height, jpegQuality), width, height, metadata);
+}
+
+/** `shoot`: one simulated exposure into a DNG, JPEG or TIFF. */
 export function shoot(args: string[]): void {
   const { shot, out } = readShot(args);
   const plan = planSimulated(shot);
   const bands = Array.from({ length: plan.bands }, (_, i) => captureBand(plan, i));
-  const preview = developPreview(plan, bands);
-  const encoded = jpeg.encode(
-    { data: Buffer.from(preview.rgba.buffer), width: preview.width, height: preview.height },
-    88,
-  );
-  const parts = assembleSimulatedDng(plan, bands, new Uint8Array(encoded.data));
-  writeFileSync(out, Buffer.concat(parts));
+  if (wantsPicture(shot.files)) {
+    writeFileSync(out, Buffer.concat(picture(plan, bands)));
+    return;
+  }
+  const { rgba, width, height } = developPreview(plan, bands);
+  const preview = encodeJpeg(rgba, width, height, PREVIEW_QUALITY);
+  writeFileSync(out, Buffer.concat(assembleSimulatedDng(plan, bands, preview)));
 }

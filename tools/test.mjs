@@ -16,6 +16,7 @@ const JUDGES = {
   'libraw-bin': '/usr/bin/unprocessed_raw',
   dcraw: '/usr/bin/dcraw',
   'libimage-exiftool-perl': '/usr/bin/exiftool',
+  imagemagick: '/usr/bin/identify',
 };
 
 function run(program, args, options = {}) {

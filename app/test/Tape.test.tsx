@@ -1,4 +1,5 @@
 import { fireEvent, render, screen } from '@testing-library/react';
+import { DEFAULT_SETTINGS } from '@velmo/core/settings';
 import { ISO_SCALE, TIME_SCALE } from '../src/instruments/tapeScale';
 import { Tape } from '../src/instruments/Tape';
 import { Verdict } from '../src/instruments/Verdict';
@@ -14,6 +15,7 @@ function show(change: Partial<React.ComponentProps<typeof Tape>> = {}) {
       range={range}
       click={-21}
       held
+      step={1}
       releasable
       atEnd={false}
       tag="set"
@@ -63,17 +65,29 @@ describe('Tape', () => {
 describe('Verdict', () => {
   test('says all is well, or the finding with its repair', () => {
     const onRepair = jest.fn();
-    const { rerender } = render(<Verdict finding={null} onRepair={onRepair} />);
+    const onList = jest.fn();
+    const { rerender } = render(
+      <Verdict finding={null} more={0} onRepair={onRepair} onList={onList} />,
+    );
     expect(screen.getByRole('status').textContent).toBe('All in range.');
-    const repair = { kind: 'exposure', label: 'Take 1/3 off', clicks: -1 } as const;
+    const repair = { label: 'Take 1/3 off Comp', settings: DEFAULT_SETTINGS };
     rerender(
       <Verdict
-        finding={{ id: 'x', weight: 1, text: 'Highlights clip in green by 1/3 stop.', repair }}
+        finding={{
+          id: 'x',
+          weight: 1,
+          text: 'Highlights clip in green by 1/3 stop.',
+          repairs: [repair],
+        }}
+        more={2}
         onRepair={onRepair}
+        onList={onList}
       />,
     );
     expect(screen.getByRole('status').textContent).toContain('clip in green');
-    fireEvent.click(screen.getByText('Take 1/3 off'));
+    fireEvent.click(screen.getByText('Take 1/3 off Comp'));
     expect(onRepair).toHaveBeenCalledWith(repair);
+    fireEvent.click(screen.getByRole('button', { name: 'Verdict: 2 more findings' }));
+    expect(onList).toHaveBeenCalledTimes(1);
   });
 });

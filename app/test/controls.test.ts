@@ -5,9 +5,13 @@ import {
   reportedClicks,
   timeRangeOf,
 } from '../src/camera/trackControls';
-import { fileStem, frameId } from '../src/camera/frameNames';
-import { measureField } from '../src/screens/field/layout';
-import { sidewaysPath, histogramHeights, histogramPeak } from '../src/instruments/histogramPath';
+import { frameId } from '../src/camera/frameNames';
+import {
+  curveHeights,
+  histogramHeights,
+  peakOf,
+  sidewaysPath,
+} from '../src/instruments/histogramPath';
 import { createStore } from '../src/state/store';
 
 describe('controls of a browser camera (W3C MediaStream Image Capture)', () => {
@@ -39,40 +43,18 @@ describe('controls of a browser camera (W3C MediaStream Image Capture)', () => {
   });
 });
 
-test('file names are safe, sortable and in local time', () => {
-  expect(fileStem(Date.UTC(2026, 10, 23, 22, 5, 12, 7), 120)).toBe('velmo-20261124-000512-007');
+test('ids of frames sort by time', () => {
   const ids = [1e12, 1.7e12, 2e12].map(frameId);
   expect([...ids].sort()).toEqual(ids);
   for (const id of ids) expect(id).toMatch(/^[a-z0-9-]{8,64}$/);
-});
-
-describe('layout of Field', () => {
-  test.each([
-    [390, 844, 'phone'],
-    [360, 640, 'phone'],
-    [844, 390, 'side'],
-    [1280, 800, 'wide'],
-  ] as const)('%d x %d is %s, and nothing lies outside', (width, height, layout) => {
-    const m = measureField(width, height, 3);
-    expect(m.layout).toBe(layout);
-    const across =
-      m.pictureWidth +
-      (m.ladderOver ? 0 : m.ladderWidth) +
-      (layout === 'phone' ? 0 : m.columnWidth);
-    expect(across).toBeLessThanOrEqual(width);
-    expect(m.pictureHeight).toBeLessThanOrEqual(height);
-    expect(m.pictureWidth / m.pictureHeight).toBeCloseTo(m.upright ? 3 / 4 : 4 / 3, 1);
-    if (layout === 'phone')
-      expect(m.pictureHeight + 44 + 50 + 3 * 58 + 60).toBeLessThanOrEqual(height);
-  });
 });
 
 test('the histogram stands on its side: higher bins further up, higher counts further left', () => {
   const histogram = new Uint32Array(4 * 96);
   histogram[40] = 400;
   histogram[60] = 100;
-  const peak = histogramPeak(histogram);
-  const heights = histogramHeights(histogram, 0, peak);
+  const peak = peakOf(histogram, 96);
+  const heights = histogramHeights(histogram, 0, peak, 'linear');
   const path = sidewaysPath(heights, 18, 93, 100, 300, 4, 60, false);
   const points = path
     .slice(1)
@@ -81,6 +63,15 @@ test('the histogram stands on its side: higher bins further up, higher counts fu
   expect(points[40 - 18][0]).toBe(40);
   expect(points[60 - 18][0]).toBe(70);
   expect(points[60 - 18][1]).toBeLessThan(points[40 - 18][1]);
+});
+
+test('heights: a square root in area, or logarithmic, which lifts the small', () => {
+  const counts = [0, 1, 100, 10000];
+  const linear = curveHeights(counts, 10000, 'linear');
+  const log = curveHeights(counts, 10000, 'log');
+  expect(Array.from(linear)).toEqual([0, expect.closeTo(0.01, 5), expect.closeTo(0.1, 5), 1]);
+  expect(log[2]).toBeCloseTo(Math.log(101) / Math.log(10001), 5);
+  expect(log[0]).toBe(0);
 });
 
 test('a store tells listeners only of changes', () => {

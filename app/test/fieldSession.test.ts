@@ -1,12 +1,19 @@
-import { AUTO, DEFAULT_SETTINGS, held, type Settings } from '@velmo/core/settings';
+import { simulatedSolverInput } from '@velmo/core/capture';
+import { UNKNOWN_SITUATION } from '@velmo/core/consequence';
+import type { NeutralReading } from '@velmo/core/colour';
+import type { PushedRight } from '@velmo/core/monitor';
+import { AUTO, DEFAULT_SETTINGS, FILE_KINDS, held, type Settings } from '@velmo/core/settings';
 import {
   CameraRefusal,
+  FIRST_VIEW,
   type CameraCapabilities,
   type CameraDevice,
   type CaptureProgress,
   type Readings,
+  type ViewOptions,
 } from '../src/camera/CameraDevice';
 import { refusalOf } from '../src/camera/refusals';
+import { simulatedFocus } from '../src/camera/simulatedFocus';
 import { FrameNotStored, type FileToStore, type StoredFrame } from '../src/rolls/frameRecord';
 import {
   applyRepair,
@@ -14,18 +21,33 @@ import {
   changeSettings,
   closeCamera,
   exposeFrame,
+  meterAt,
   openCamera,
   releaseAll,
+  setView,
+  toggleLock,
   whenStored,
+  zoom,
 } from '../src/screens/field/fieldSession';
+import {
+  clippedText,
+  disagreementText,
+  shareText,
+  toggleExtended,
+} from '../src/screens/field/compare';
 import { fieldStore, readingsStore } from '../src/screens/field/fieldState';
-import { evText, findingsOf, highlightText } from '../src/screens/field/readingsText';
+import { framesLeft, framesLeftText, leftDigits } from '../src/screens/field/fileWords';
+import { leavePin, takeAllPinsOut, takePinOut } from '../src/screens/field/pins';
+import { pushedWords, pushExposureRight } from '../src/screens/field/pushRight';
+import { neutralAt, toggleWhiteLock } from '../src/screens/field/whiteInHand';
+import { evText, findingsOf, highlightText, pinText } from '../src/screens/field/readingsText';
 
 /** A camera that does what the test says. */
 class MockCamera implements CameraDevice {
   readonly kind = 'simulated';
   readonly applied: Settings[] = [];
   closed = false;
+  pins: number[][] = [];
   refuse: CameraRefusal | null = null;
   listener: (readings: Readings) => void = () => {};
   lost: (refusal: CameraRefusal) => void = () => {};
@@ -36,7 +58,29 @@ class MockCamera implements CameraDevice {
     return CAPABILITIES;
   }
   attach(): void {}
-  view(): void {}
+  attachLoupe(): void {}
+  refocused = 0;
+  async refocus(): Promise<void> {
+    this.refocused++;
+  }
+  goTo(): null {
+    return null;
+  }
+  pan(): null {
+    return null;
+  }
+  hasten(): void {}
+  pushed: PushedRight | null = null;
+  neutral: NeutralReading | null = null;
+  async pushRight(): Promise<PushedRight | null> {
+    return this.pushed;
+  }
+  async readNeutral(): Promise<NeutralReading | null> {
+    return this.neutral;
+  }
+  view(options: ViewOptions): void {
+    this.pins = options.pins.map(({ x, y }) => [x, y]);
+  }
   apply(settings: Settings): number {
     return this.applied.push(settings);
   }
@@ -61,6 +105,10 @@ jest.mock('../src/camera/simulatedCamera', () => ({
 }));
 jest.mock('../src/camera/browserCamera', () => ({ BrowserCamera: function BrowserCamera() {} }));
 jest.mock('../src/rolls/settingsStore', () => ({ keepSettings: () => {} }));
+jest.mock('../src/rolls/preferences', () => ({
+  ...jest.requireActual('../src/rolls/preferences'),
+  keepPreferences: () => {},
+}));
 
 const CAPABILITIES: CameraCapabilities = {
   label: 'Mock',
@@ -71,8 +119,19 @@ const CAPABILITIES: CameraCapabilities = {
   compensation: { min: -18, max: 18 },
   lenses: [],
   sizesMp: [12, 3],
-  knowsSupport: true,
-  files: 'DNG',
+  hasRig: true,
+  meterPatterns: ['whole', 'centre', 'spot', 'highlights'],
+  canPan: true,
+  solverInput: () => null,
+  situation: () => UNKNOWN_SITUATION,
+  focus: simulatedFocus,
+  longSidePx: () => 4032,
+  hasDepth: true,
+  hasWhite: true,
+  fileKinds: FILE_KINDS,
+  hasAspect: true,
+  readsRaw: true,
+  dngIs: 'DNG',
 };
 const STORED = { record: { id: 'x' }, stages: { total: 5 } } as unknown as StoredFrame;
 const READINGS: Readings = {
@@ -82,9 +141,21 @@ const READINGS: Readings = {
   differenceClicks: 0,
   outOfRange: false,
   ev100: 9.66,
+  lightClicks: -21,
+  pins: [],
+  focus: { dioptres: 0.5, state: 'found' },
+  loupe: null,
+  cosDeclination: null,
   histogram: new Uint32Array(4 * 96),
   clippedShare: [0, 0, 0],
+  clippedAny: 0,
+  clippedSurface: [0, 0, 0],
+  glintShare: 0,
   crushedShare: 0,
+  zebraShare: 0,
+  picture: null,
+  white: { kelvin: 5230, tint: 1 },
+  gains: [1.4, 1, 1.6],
   overClipStops: [-1, -0.66, -1.2],
   clipStops: 2.96,
   floorStops: -8,
@@ -154,22 +225,93 @@ describe('changing the exposure', () => {
   });
   test('repairs and "all to auto"', () => {
     changeSettings((s) => ({ ...s, time: held(-39), compClicks: 3 }));
-    applyRepair({ kind: 'release', label: '', control: 'time' });
+    applyRepair({ label: '', settings: { ...settings(), time: AUTO } });
     expect(settings().time).toEqual(AUTO);
-    applyRepair({ kind: 'exposure', label: '', clicks: -1 });
-    expect(settings().compClicks).toBe(2);
+    expect(mockNext.applied.at(-1)).toEqual(settings());
     releaseAll();
     expect(settings()).toMatchObject({ time: AUTO, iso: AUTO, compClicks: 0 });
   });
 });
 
+describe('metering', () => {
+  test('a tap meters there and lets go of a lock', () => {
+    toggleLock();
+    expect(settings().meter.lockedEv100).toBe(9.66);
+    meterAt({ x: 0.2, y: 0.7 });
+    expect(settings().meter).toEqual({
+      pattern: 'spot',
+      spot: { x: 0.2, y: 0.7 },
+      lockedEv100: null,
+    });
+  });
+  test('"all to auto" unlocks too, and keeps the rig', () => {
+    changeSettings((s) => ({ ...s, filterStops: 6, support: 'tripod' }));
+    toggleLock();
+    releaseAll();
+    expect(settings()).toMatchObject({ filterStops: 6, support: 'tripod' });
+    expect(settings().meter.lockedEv100).toBeNull();
+    expect(settings().meter.pattern).toBe('centre');
+  });
+});
+
+describe('pins', () => {
+  beforeEach(() => {
+    takeAllPinsOut();
+    setView({ ...FIRST_VIEW, upright: true });
+  });
+  test('up to eight, numbered from the lowest free number', () => {
+    for (let i = 0; i < 8; i++) leavePin({ x: i / 10, y: 0.5 });
+    expect(mockNext.pins).toHaveLength(8);
+    leavePin({ x: 0.9, y: 0.9 });
+    expect(fieldStore.get().notice?.text).toContain('Take one out');
+    takePinOut(3);
+    leavePin({ x: 0.9, y: 0.9 });
+    expect(fieldStore.get().pins.at(-1)).toEqual({ number: 3, at: { x: 0.9, y: 0.9 } });
+  });
+  test('stick to what they are on when the picture is zoomed or turned', () => {
+    leavePin({ x: 0.6, y: 0.5 });
+    zoom(52);
+    expect(settings()).toMatchObject({ lens: 'main', crop: 2 });
+    expect(mockNext.pins[0][0]).toBeCloseTo(0.7, 6);
+    zoom(26);
+    expect(mockNext.pins[0][0]).toBeCloseTo(0.6, 6);
+    // Three quarters as wide as high becomes four thirds: the same angle is a smaller share of the width.
+    setView(FIRST_VIEW);
+    expect(mockNext.pins[0][0]).toBeCloseTo(0.575, 6);
+  });
+});
+
 describe('exposing', () => {
+  test('pressing again closes an open shutter, and the frame is kept', async () => {
+    const stored = jest.fn();
+    whenStored(stored);
+    mockNext.capture = (_settings, _naming, onProgress, stop) => {
+      onProgress({ share: 0.2, stage: 'Open 4 of 20 s', open: true });
+      return new Promise((resolve) => stop.addEventListener('abort', () => resolve(STORED)));
+    };
+    const done = exposeFrame();
+    await exposeFrame();
+    await done;
+    expect(stored).toHaveBeenCalledTimes(1);
+    expect(fieldStore.get().pending).toBe(0);
+  });
+  test('finds focus first where that is liked, but never moves a focus that is held', async () => {
+    const { preferences } = fieldStore.get();
+    const focusing = { ...preferences.focusing, beforeCapture: true };
+    fieldStore.update((s) => ({ ...s, preferences: { ...preferences, focusing } }));
+    await exposeFrame();
+    expect(mockNext.refocused).toBe(1);
+    changeSettings((s) => ({ ...s, focus: { mode: 'set', dioptres: 2 } }));
+    await exposeFrame();
+    expect(mockNext.refocused).toBe(1);
+    fieldStore.update((s) => ({ ...s, preferences }));
+  });
   test('tells who waits for it, shows progress meanwhile, and is idle after', async () => {
     const stored = jest.fn();
     whenStored(stored);
     let progress: (p: CaptureProgress) => void = () => {};
     let finish: (f: StoredFrame) => void = () => {};
-    mockNext.capture = (_settings, onProgress) => {
+    mockNext.capture = (_settings, _naming, onProgress) => {
       progress = onProgress;
       return new Promise((resolve) => (finish = resolve));
     };
@@ -199,6 +341,146 @@ describe('exposing', () => {
   });
 });
 
+const said = (): string => fieldStore.get().notice?.text ?? '';
+
+describe('white balance', () => {
+  const at = { x: 0.4, y: 0.4 };
+  test('a neutral reading is held and said', async () => {
+    mockNext.neutral = { kind: 'white', white: { kelvin: 2871, tint: -2.2 } };
+    await neutralAt(at);
+    expect(settings().white).toEqual({ mode: 'set', kelvin: 2871, tint: -2.2 });
+    expect(said()).toBe('White read: 2850 K, tint 2 magenta.');
+  });
+  test.each([
+    [{ kind: 'clipped', channel: 1 }, /clips in green/],
+    [{ kind: 'dark' }, /lost in noise/],
+    [{ kind: 'uneven' }, /more than one colour/],
+    [{ kind: 'impossible', looks: 'violet' }, /violet, not neutral/],
+  ] as [NeutralReading, RegExp][])('%j is refused, and why is said', async (reading, why) => {
+    mockNext.neutral = reading;
+    await neutralAt(at);
+    expect(settings().white).toEqual({ mode: 'auto', locked: null });
+    expect(said()).toMatch(why);
+  });
+  test('a spot that looks coloured is believed on the second tap at the same place only', async () => {
+    mockNext.neutral = { kind: 'coloured', looks: 'yellow', white: { kelvin: 2500, tint: 3 } };
+    await neutralAt(at);
+    expect(said()).toMatch(/looks yellow.*again/);
+    await neutralAt({ x: 0.8, y: 0.4 });
+    expect(settings().white.mode).toBe('auto');
+    await neutralAt({ x: 0.81, y: 0.4 });
+    expect(settings().white).toMatchObject({ mode: 'set', kelvin: 2500 });
+  });
+  test('the lock keeps what the camera has found, and lets go again', () => {
+    toggleWhiteLock();
+    expect(settings().white).toEqual({ mode: 'auto', locked: { kelvin: 5230, tint: 1 } });
+    toggleWhiteLock();
+    expect(settings().white).toEqual({ mode: 'auto', locked: null });
+  });
+  test('all auto gives white back too', async () => {
+    mockNext.neutral = { kind: 'white', white: { kelvin: 4000, tint: 6 } };
+    await neutralAt(at);
+    releaseAll();
+    expect(settings().white).toEqual({ mode: 'auto', locked: null });
+  });
+});
+
+describe('push right', () => {
+  const pushed: PushedRight = { clicks: 5, channel: 1, roomStops: 0.3, hopeless: false };
+  test('says what is left and what the shadows gain', () => {
+    expect(pushedWords(pushed, 5)).toBe(
+      '1/3 stop under clipping in green; shadows gain 1 2/3 stops.',
+    );
+    expect(pushedWords({ ...pushed, clicks: -2, roomStops: 0.05 }, -2)).toBe(
+      'Less than 1/3 stop under clipping in green; shadows give up 2/3 stop.',
+    );
+    expect(pushedWords({ ...pushed, clicks: 0 }, 0)).toContain('it already is');
+    expect(pushedWords(pushed, 3)).toBe(
+      '2/3 stop short of the brightest that holds: the tapes end here; shadows gain 1 stop.',
+    );
+    expect(pushedWords({ ...pushed, hopeless: true }, 0)).toContain('however little light');
+  });
+  test('moves the free tape by what the camera found', async () => {
+    const solved = { ...CAPABILITIES, solverInput: simulatedSolverInput };
+    fieldStore.update((s) => ({ ...s, capabilities: solved }));
+    changeSettings((s) => ({ ...s, time: held(-21), iso: held(0) }));
+    mockNext.pushed = pushed;
+    await pushExposureRight();
+    expect(settings().time).toEqual(held(-16));
+    expect(said()).toContain('shadows gain 1 2/3 stops');
+  });
+  test('a camera that cannot tell moves nothing', async () => {
+    await pushExposureRight();
+    expect(settings().compClicks).toBe(0);
+  });
+});
+
+describe('extended ISO against base', () => {
+  test('holds the time, goes a stop under base, and comes back to what was', () => {
+    toggleExtended();
+    expect(settings()).toMatchObject({ time: held(-21), iso: held(-3) });
+    expect(fieldStore.get().comparing).toBe(true);
+    toggleExtended();
+    expect(settings()).toMatchObject({ time: AUTO, iso: AUTO });
+    expect(fieldStore.get().comparing).toBe(false);
+  });
+  test('over base there is nothing to compare, and it says so', () => {
+    mockNext.listener({ ...READINGS, isoClick: 6 });
+    toggleExtended();
+    expect(settings().iso).toEqual(AUTO);
+    expect(said()).toContain('Take ISO down to 100');
+  });
+});
+
+describe('monitors in words', () => {
+  test('shares as people say them', () => {
+    expect([0, 0.00005, 0.0002, 0.034, 0.5].map(shareText)).toEqual([
+      'none',
+      'under 0.01 %',
+      '0.02 %',
+      '3.4 %',
+      '50 %',
+    ]);
+  });
+  test('why JPEG and raw disagree: curve, white balance gains, extended ISO', () => {
+    const histogram = new Int32Array(1024);
+    for (const c of [0, 256, 512, 768]) histogram.set([90], c + 100);
+    histogram[255] = 10;
+    const readings = { ...READINGS, isoClick: -3, picture: { histogram }, clippedAny: 0.001 };
+    const text = disagreementText(readings, CAPABILITIES);
+    expect(text).toContain('at 255 on 10 % of the picture, the raw clips on 0.10 %');
+    expect(text).toContain('multiplies blue by 1.6');
+    expect(text).toContain('extended ISO');
+    expect(disagreementText({ ...readings, isoClick: 0 }, CAPABILITIES)).not.toContain('extended');
+    expect(disagreementText(READINGS, CAPABILITIES)).toBe('');
+  });
+  test('a camera that gives no sensor data is never said to clip its raw', () => {
+    const histogram = new Int32Array(1024);
+    const video = { baseIsoClick: null, readsRaw: false };
+    expect(disagreementText({ ...READINGS, picture: { histogram } }, video)).toContain('no raw');
+    expect(clippedText(READINGS, false)).toMatch(/^Video frame clipped/);
+    expect(clippedText(READINGS, true)).toMatch(/^Raw clipped/);
+  });
+});
+
+describe('room for frames', () => {
+  const room = { quotaBytes: 2e9, usedBytes: 0 };
+  test('more files and larger shapes leave fewer', () => {
+    const left = (change: Partial<Settings>) =>
+      framesLeft({ ...DEFAULT_SETTINGS, ...change }, CAPABILITIES, room)!;
+    expect(left({ files: 'dng+jpeg' })).toBeLessThan(left({ files: 'dng' }));
+    expect(left({ files: 'tiff' })).toBeLessThan(left({ files: 'jpeg' }));
+    expect(left({ files: 'jpeg', aspect: '1:1' })).toBeGreaterThan(left({ files: 'jpeg' }));
+    expect(left({ sizeMp: 3 })).toBeGreaterThan(3.9 * left({}));
+    expect(framesLeft(DEFAULT_SETTINGS, CAPABILITIES, { ...room, usedBytes: 2e9 })).toBe(0);
+    expect(framesLeft(DEFAULT_SETTINGS, CAPABILITIES, null)).toBeNull();
+  });
+  test('is said no more exactly than it is known', () => {
+    expect([7, 43, 238, 1270, 2e6].map(leftDigits)).toEqual(['7', '40', '230', '1200', '9900+']);
+    expect(framesLeftText(null)).toBe('room not known');
+  });
+});
+
 describe('readings in words', () => {
   test('where the highlights stand', () => {
     expect(highlightText(READINGS)).toBe('highlights 2/3 stop under clipping');
@@ -220,10 +502,22 @@ describe('readings in words', () => {
     expect(evText(null)).toBe('');
   });
   test('findings come from the readings', () => {
-    const clipped = { ...READINGS, clippedShare: [0, 0.2, 0], overClipStops: [0, 0.3, 0] } as const;
-    expect(findingsOf(clipped, DEFAULT_SETTINGS)[0].text).toBe(
+    const clipped = {
+      ...READINGS,
+      clippedSurface: [0, 0.2, 0],
+      overClipStops: [0, 0.3, 0],
+    } as const;
+    expect(findingsOf(clipped, DEFAULT_SETTINGS, CAPABILITIES)[0].text).toBe(
       'Highlights clip in green by 1/3 stop.',
     );
-    expect(findingsOf(READINGS, DEFAULT_SETTINGS)).toEqual([]);
+    // Glints clip too, and are none of its business.
+    const glinting = { ...READINGS, clippedShare: [0.01, 0.02, 0.01], glintShare: 0.02 } as const;
+    expect(findingsOf(glinting, DEFAULT_SETTINGS, CAPABILITIES)).toEqual([]);
+  });
+  test('a pin says its tone, and the room to clip or how far past it', () => {
+    expect(pinText({ stops: 2.66, roomStops: 0.4 })).toEqual({ tone: '+2 2/3', room: '1/3 room' });
+    expect(pinText({ stops: -4, roomStops: 6.9 })).toEqual({ tone: '−4', room: '6 2/3 room' });
+    expect(pinText({ stops: 3.2, roomStops: -0.3 }).room).toBe('1/3 over');
+    expect(pinText({ stops: 2.9, roomStops: 0.1 }).room).toBe('at clip');
   });
 });

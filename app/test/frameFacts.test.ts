@@ -2,14 +2,17 @@ import { frameFacts } from '../src/screens/frame/frameFactsText';
 import type { FrameSummary } from '../src/screens/frame/frameView';
 
 const summary: FrameSummary = {
-  kind: 'cfa',
   width: 4032,
   height: 3024,
-  clipStops: 2.96,
-  statistics: {
-    histogram: new Uint32Array(288),
-    mean: [1, 2, 3],
-    clippedShare: [0, 0.00002, 0.0123],
+  raw: {
+    kind: 'cfa',
+    clipStops: 2.96,
+    white: { kelvin: 5480, tint: -3.2 },
+    statistics: {
+      histogram: new Uint32Array(288),
+      mean: [1, 2, 3],
+      clippedShare: [0, 0.00002, 0.0123],
+    },
   },
   exif: {
     make: 'Velmo',
@@ -18,6 +21,7 @@ const summary: FrameSummary = {
     iso: 50,
     fNumber: 2.4,
     focalLength35Mm: 26,
+    focusedM: 0.34,
     compensationStops: -2 / 3,
     dateTimeOriginal: '2026:11:23 22:05:12',
   },
@@ -32,17 +36,28 @@ describe('facts of a frame', () => {
       ISO: '50',
       Aperture: 'f/2.4',
       Lens: '26 mm equivalent',
+      Focus: '0.34 m',
       Comp: '−2/3',
       Taken: '2026-11-23 22:05:12',
       Size: '4032 × 3024, raw mosaic',
+      White: '5500 K, tint 3 magenta',
     });
   });
   test('a share too small to print is not called nothing', () => {
     expect(facts().Clipped).toBe('red 0 %, green < 0.01 %, blue 1.23 %');
   });
   test('what the file does not hold is left out, not made up', () => {
-    const bare = facts({ kind: 'linear', exif: { make: 'Browser camera' } });
+    const bare = facts({
+      raw: { ...summary.raw!, kind: 'linear' },
+      exif: { make: 'Browser camera' },
+    });
     expect(Object.keys(bare)).toEqual(['Clipped', 'Size', 'Made by']);
     expect(bare.Size).toContain('linear RGB');
+  });
+  test('a finished picture says that it is no raw, and claims no raw clipping', () => {
+    const picture = facts({ raw: null });
+    expect(picture.Clipped).toBeUndefined();
+    expect(picture.Raw).toContain('not kept');
+    expect(picture.Size).toBe('4032 × 3024');
   });
 });

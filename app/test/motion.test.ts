@@ -33,9 +33,9 @@ beforeEach(() => {
 afterEach(() => jest.restoreAllMocks());
 
 describe('glide', () => {
-  const run = (position: number, velocity: number): number[] => {
+  const run = (position: number, velocity: number, step = 1): number[] => {
     const seen: number[] = [];
-    glide(position, velocity, range, (p) => seen.push(p));
+    glide(position, velocity, range, step, (p) => seen.push(p));
     play();
     return seen;
   };
@@ -52,6 +52,11 @@ describe('glide', () => {
     expect(run(-20.4, 0).at(-1)).toBe(-20);
     expect(run(-20.6, 0).at(-1)).toBe(-21);
   });
+  test('settles on the detents of half and whole stops', () => {
+    expect(run(-20.4, 0, 1.5).at(-1)).toBe(-21);
+    expect(run(-20.2, 0, 1.5).at(-1)).toBe(-19.5);
+    expect(run(1.4, 0, 3).at(-1)).toBe(0);
+  });
   test('never leaves the scale', () => {
     const seen = run(10, 500);
     expect(Math.max(...seen)).toBeLessThanOrEqual(18);
@@ -59,7 +64,7 @@ describe('glide', () => {
   });
   test('stops when taken in hand', () => {
     const seen: number[] = [];
-    const running = glide(0, 60, range, (p) => seen.push(p));
+    const running = glide(0, 60, range, 1, (p) => seen.push(p));
     play(3);
     running.stop();
     const count = seen.length;
@@ -78,6 +83,7 @@ describe('a tape in hand', () => {
       range,
       click: -21,
       held: true,
+      step: 1,
       releasable: true,
       onChange: jest.fn(),
       onRelease: jest.fn(),
@@ -101,6 +107,12 @@ describe('a tape in hand', () => {
     expect(moves.onChange).not.toHaveBeenCalled();
     motion.onMove(-CLICK_PX * 2);
     expect(moves.onChange).toHaveBeenLastCalledWith(-19);
+  });
+  test('in half stops, values move by one and a half clicks', () => {
+    const { moves, motion } = hold({ range: { min: -18, max: 18 }, click: 0, step: 1.5 });
+    motion.onStart();
+    motion.onMove(-CLICK_PX * 1.2);
+    expect(moves.onChange).toHaveBeenLastCalledWith(1.5);
   });
   test('taking an auto tape in hand sets it where it stands', () => {
     const { moves, motion } = hold({ held: false });

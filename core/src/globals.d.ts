@@ -5,3 +5,18 @@ declare class TextEncoder {
 declare class TextDecoder {
   decode(bytes: Uint8Array): string;
 }
+
+/** The part of WebAssembly that core uses: in every browser, worker and Node. */
+declare namespace WebAssembly {
+  class Module {
+    constructor(bytes: Uint8Array<ArrayBuffer>);
+  }
+  class Memory {
+    readonly buffer: ArrayBuffer;
+    grow(pages: number): number;
+  }
+  class Instance {
+    readonly exports: Record<string, unknown>;
+    constructor(module: Module);
+  }
+}

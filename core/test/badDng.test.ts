@@ -1,3 +1,4 @@
+import { cameraProfile } from '../src/sensor';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { decodeRaw, DngError, encodeBand, readDng, writeDng } from '../src/dng';
@@ -32,8 +33,7 @@ function smallDng(): Uint8Array {
     },
     preview: { jpeg, width: 8, height: 8 },
     orientation: 1,
-    xyzToCamera: findLens('main')!.sensor.xyzToCamera,
-    calibrationIlluminant: 21,
+    profile: cameraProfile(findLens('main')!.sensor.sensitivities),
     asShotNeutral: [0.5, 1, 0.6],
     baselineExposure: 0.49,
     shot: {

@@ -1,5 +1,5 @@
 import { tentBlur } from '../src/capture/lensBlur';
-import { findLens, halfWidthTangent, LENSES } from '../src/optics';
+import { findLens, halfLongTangent, LENSES } from '../src/optics';
 import {
   binMosaic,
   electronsPerLuminance,
@@ -51,7 +51,7 @@ describe('live frames', () => {
 describe('lenses', () => {
   test('35 mm-equivalent angle of view: a frame of the same diagonal as 36 x 24 mm', () => {
     for (const lens of LENSES) {
-      const halfWidth = halfWidthTangent(lens);
+      const halfWidth = halfLongTangent(lens, 1);
       const halfDiagonal = halfWidth * Math.hypot(1, 3 / 4);
       expect(halfDiagonal).toBeCloseTo(43.27 / 2 / lens.focalLength35Mm, 6);
     }

@@ -2,16 +2,34 @@ import { cv } from 'opencv-wasm';
 import { centreWeights } from '../src/exposure';
 import {
   binStops,
+  CLIPPED_PINK,
+  COUNT,
   createMonitorResult,
+  createPictureMonitor,
+  createSpeckCounts,
+  CRUSHED_TEAL,
   LADDER_BINS,
   ladderBin,
   ladderBinTable,
   MARK_CLIPPED,
   MARK_CRUSHED,
+  MARK_SPECK,
+  MARK_TONE,
+  MARK_ZEBRA,
+  meterLevel,
   monitorPass,
+  monitorPicture,
+  NOTHING_WATCHED,
+  printClipView,
   printMarks,
+  pushRight,
   rawStatistics,
+  SpeckFinder,
   surveyLight,
+  toneLevels,
+  zebraByte,
+  zebraRawLevel,
+  type MarkStyle,
   type MonitorTables,
 } from '../src/monitor';
 
@@ -22,6 +40,9 @@ const tables: MonitorTables = {
   whiteLevel: 4095,
   crushedLevel: 260,
   luma: [54, 183, 19],
+  zebraLevel: 3400,
+  toneFrom: 1200,
+  toneTo: 1500,
 };
 
 /** Raw values with clipped and crushed pixels among them. */
@@ -31,7 +52,7 @@ const raw = Uint16Array.from({ length: 3 * WIDTH * HEIGHT }, (_, i) => {
 });
 const weights = centreWeights(WIDTH, HEIGHT);
 const result = createMonitorResult(WIDTH * HEIGHT);
-monitorPass(raw, weights, tables, result);
+monitorPass(raw, tables, result);
 
 describe('ladder scale', () => {
   test('raw clipping stands 2.96 stops over mid-grey at base ISO (ISO 12232: log2(78/10))', () => {
@@ -82,19 +103,153 @@ describe('monitor pass', () => {
       expect(result.counts[c]).toBe(cv.countNonZero(clipped));
       metered += (tables.luma[c] / 256) * plane.dot(mask);
     }
-    expect(result.meterLevel).toBeCloseTo(metered, 1);
+    expect(meterLevel(raw, weights, tables.luma)).toBeCloseTo(metered, 1);
   });
 
   test('a pixel is marked clipped in the channels that clip, crushed only when all three are', () => {
     const one = createMonitorResult(3);
     const pixels = Uint16Array.from([4095, 10, 10, 200, 250, 260, 200, 250, 900]);
-    monitorPass(pixels, new Float32Array(3).fill(1 / 3), tables, one);
+    monitorPass(pixels, { ...tables, ...NOTHING_WATCHED }, one);
     expect(Array.from(one.marks)).toEqual([1, MARK_CRUSHED, 0]);
-    expect(Array.from(one.counts)).toEqual([1, 0, 0, 1, 1]);
+    expect(Array.from(one.counts)).toEqual([1, 0, 0, 1, 1, 0, 0]);
   });
 
   test('sizes that do not fit are refused', () => {
-    expect(() => monitorPass(raw, weights.subarray(1), tables, result)).toThrow(RangeError);
+    expect(() => monitorPass(raw.subarray(3), tables, result)).toThrow(RangeError);
+  });
+});
+
+describe('zebra and second band', () => {
+  test('pixels under them equal OpenCV’s', () => {
+    const image = cv.matFromArray(HEIGHT, WIDTH, cv.CV_16UC3, raw);
+    const planes = new cv.MatVector();
+    cv.split(image, planes);
+    const any = new cv.Mat(HEIGHT, WIDTH, cv.CV_8UC1, new cv.Scalar(0));
+    for (let c = 0; c < 3; c++) {
+      const low = new cv.Mat(HEIGHT, WIDTH, cv.CV_16UC1, new cv.Scalar(tables.zebraLevel));
+      const high = new cv.Mat(HEIGHT, WIDTH, cv.CV_16UC1, new cv.Scalar(65535));
+      const mask = new cv.Mat();
+      cv.inRange(planes.get(c), low, high, mask);
+      cv.bitwise_or(any, mask, any);
+    }
+    expect(result.counts[COUNT.zebra]).toBe(cv.countNonZero(any));
+    expect(result.counts[COUNT.zebra]).toBe(result.marks.filter((m) => m & MARK_ZEBRA).length);
+    const tone = result.marks.filter((m) => m & MARK_TONE).length;
+    expect(result.counts[COUNT.tone]).toBe(tone);
+    expect(tone).toBeGreaterThan(20);
+  });
+  test('a third of a stop under clipping is 2^(-1/3) of the range; nothing is watched where nothing is asked', () => {
+    const levels = { blackLevel: 256, whiteLevel: 4095 };
+    expect(zebraRawLevel({ on: 'raw', clicksUnder: 0 }, levels)).toBe(4095);
+    expect(zebraRawLevel({ on: 'raw', clicksUnder: 1 }, levels)).toBe(
+      Math.round(256 + 3839 * 2 ** (-1 / 3)),
+    );
+    expect(zebraRawLevel(null, levels)).toBeGreaterThan(4095);
+    const { toneFrom, toneTo } = toneLevels(3, 10 / 78, levels);
+    // One stop over mid-grey, a sixth of a stop to either side.
+    const stops = (dn: number) => Math.log2((dn - 256) / (3839 * (10 / 78)));
+    expect(stops(toneFrom)).toBeCloseTo(1 - 1 / 6, 2);
+    expect(stops(toneTo + 1)).toBeCloseTo(1 + 1 / 6, 2);
+    const nothing = toneLevels(null, 10 / 78, levels);
+    expect(nothing.toneFrom).toBeGreaterThan(nothing.toneTo);
+  });
+  test('percent of the JPEG’s scale are those of BT.709: 235 is 100 %, 255 is 109 %', () => {
+    expect(zebraByte({ on: 'picture', percent: 100 })).toBe(235);
+    expect(zebraByte({ on: 'picture', percent: 109 })).toBe(255);
+    expect(zebraByte({ on: 'picture', percent: 70 })).toBe(169);
+    expect(zebraByte({ on: 'raw', clicksUnder: 0 })).toBe(256);
+  });
+});
+
+describe('the developed picture', () => {
+  const rgba = Uint8ClampedArray.from({ length: 4 * WIDTH * HEIGHT }, (_, i) =>
+    i % 4 === 3 ? 255 : ((i * 2654435761) >>> 11) % 256,
+  );
+  test('its histograms equal OpenCV’s; luma is BT.709’s', () => {
+    const picture = createPictureMonitor();
+    const marks = new Uint8Array(WIDTH * HEIGHT);
+    monitorPicture(rgba, 250, marks, picture);
+    const image = cv.matFromArray(HEIGHT, WIDTH, cv.CV_8UC4, rgba);
+    const planes = new cv.MatVector();
+    cv.split(image, planes);
+    for (let c = 0; c < 3; c++) {
+      const source = new cv.MatVector();
+      source.push_back(planes.get(c));
+      const histogram = new cv.Mat();
+      cv.calcHist(source, [0], new cv.Mat(), histogram, [256], [0, 256]);
+      expect(Array.from(picture.histogram[c])).toEqual(Array.from(histogram.data32F));
+    }
+    const luma = new Array<number>(256).fill(0);
+    for (let i = 0; i < rgba.length; i += 4)
+      luma[Math.round(0.2126 * rgba[i] + 0.7152 * rgba[i + 1] + 0.0722 * rgba[i + 2])]++;
+    expect(Array.from(picture.histogram[3])).toEqual(luma);
+    expect(picture.zebra).toBe(luma.slice(250).reduce((a, b) => a + b));
+    expect(picture.zebra).toBe(marks.filter((m) => m & MARK_ZEBRA).length);
+  });
+});
+
+describe('specks', () => {
+  /** Blots of random size, so that groups of every shape touch, also by their corners and across rows. */
+  const marks = new Uint8Array(WIDTH * HEIGHT);
+  for (let i = 0; i < 260; i++) {
+    const at = (i * 2654435761) >>> 8;
+    const x = at % WIDTH;
+    const y = (at >>> 7) % HEIGHT;
+    for (let k = 0; k <= i % 5; k++)
+      marks[
+        Math.min(HEIGHT - 1, y + (k >> 1)) * WIDTH + Math.min(WIDTH - 1, x + (k & 1) + (k >> 1))
+      ] = 1 + (i % 7);
+  }
+  test.each([1, 3, 8, 40])('pixels in groups of up to %d equal OpenCV’s', (most) => {
+    const mask = cv.matFromArray(
+      HEIGHT,
+      WIDTH,
+      cv.CV_8UC1,
+      marks.map((m) => (m > 0 ? 255 : 0)),
+    );
+    const [labels, stats, centres] = [new cv.Mat(), new cv.Mat(), new cv.Mat()];
+    const groups = cv.connectedComponentsWithStats(mask, labels, stats, centres, 8, cv.CV_32S);
+    let expected = 0;
+    for (let g = 1; g < groups; g++) {
+      const area = stats.intAt(g, cv.CC_STAT_AREA);
+      if (area <= most) expected += area;
+    }
+    const counts = createSpeckCounts();
+    const own = marks.slice();
+    new SpeckFinder().find(own, WIDTH, MARK_CLIPPED, most, MARK_SPECK, counts);
+    expect(counts.any).toBe(expected);
+    expect(own.filter((m) => m & MARK_SPECK).length).toBe(expected);
+    const red = own.filter((m) => (m & MARK_SPECK) !== 0 && (m & 1) !== 0).length;
+    expect(counts.channels[0]).toBe(red);
+  });
+  test('a whole frame is one group, and an empty one none', () => {
+    const counts = createSpeckCounts();
+    const finder = new SpeckFinder();
+    finder.find(new Uint8Array(WIDTH * HEIGHT).fill(7), WIDTH, MARK_CLIPPED, 8, 0, counts);
+    expect(counts.any).toBe(0);
+    finder.find(new Uint8Array(WIDTH * HEIGHT), WIDTH, MARK_CLIPPED, 8, 0, counts);
+    expect(counts.any).toBe(0);
+  });
+});
+
+describe('push right', () => {
+  /** A scene of light 1..1000 that clips, in green first, from so many units of exposure on. */
+  const clippingAt = (clicks: number) => {
+    let any = 0;
+    for (let light = 1; light <= 1000; light++) if (light * 2 ** (clicks / 3) > 400) any++;
+    return { any, channels: [0, any, Math.floor(any / 2)] as [number, number, number] };
+  };
+  test.each([0, 1, 10, 100])('with %d pixels allowed finds what steps by hand find', (allowed) => {
+    let byHand = -30;
+    while (clippingAt(byHand + 1).any <= allowed) byHand++;
+    const found = pushRight(clippingAt, allowed, { min: -45, max: 45 });
+    expect(found).toMatchObject({ clicks: byHand, channel: 1, hopeless: false });
+    expect(found.roomStops).toBeGreaterThan(0);
+    expect(found.roomStops).toBeLessThanOrEqual(1 / 3);
+  });
+  test('where everything clips whatever is done, it says so', () => {
+    const blown = () => ({ any: 5, channels: [5, 0, 0] as [number, number, number] });
+    expect(pushRight(blown, 0, { min: -9, max: 9 })).toMatchObject({ hopeless: true, channel: 0 });
   });
 });
 
@@ -120,16 +275,53 @@ describe('light survey', () => {
   });
 });
 
+const STYLE: MarkStyle = {
+  over: MARK_CLIPPED,
+  under: true,
+  zebra: true,
+  tone: true,
+  peak: null,
+  pitch: 6,
+  overColour: CLIPPED_PINK,
+  underColour: CRUSHED_TEAL,
+};
+
 describe('clip marks', () => {
   test('clipped and crushed are told apart by pattern, not only by colour', () => {
     const area = (mark: number): number => {
       const rgba = new Uint8ClampedArray(4 * 48 * 48);
-      printMarks(new Uint8Array(48 * 48).fill(mark), 48, 48, 6, rgba);
+      printMarks(new Uint8Array(48 * 48).fill(mark), 48, 48, STYLE, rgba);
       return rgba.filter((v, i) => i % 4 < 3 && v > 0).length;
     };
     expect(area(0)).toBe(0);
     expect(area(MARK_CLIPPED)).toBeGreaterThan(1.8 * area(MARK_CRUSHED));
     expect(area(MARK_CRUSHED)).toBeGreaterThan(0);
+  });
+});
+
+describe('marks and views', () => {
+  test('zebra, second band and clip marks are told apart by pattern', () => {
+    const pattern = (mark: number): string => {
+      const rgba = new Uint8ClampedArray(4 * 48 * 48).fill(100);
+      printMarks(new Uint8Array(48 * 48).fill(mark), 48, 48, STYLE, rgba);
+      return Array.from({ length: 48 * 48 }, (_, p) => (rgba[4 * p] === 100 ? ' ' : 'x')).join('');
+    };
+    const patterns = [MARK_CLIPPED, MARK_CRUSHED, MARK_ZEBRA, MARK_TONE].map(pattern);
+    expect(new Set(patterns).size).toBe(4);
+    // A speck under the zebra is left to the clip marks.
+    expect(pattern(MARK_ZEBRA | MARK_SPECK).trim()).toBe('');
+  });
+  test('marks of one channel pass over the others', () => {
+    const rgba = new Uint8ClampedArray(4 * 48 * 48);
+    printMarks(new Uint8Array(48 * 48).fill(1), 48, 48, { ...STYLE, over: 2 }, rgba);
+    expect(rgba.every((v) => v === 0)).toBe(true);
+  });
+  test('the clip view shows lost channels in their sum, and the rest in dark grey', () => {
+    const rgba = Uint8ClampedArray.from([200, 200, 200, 255, 200, 200, 200, 255, 9, 9, 9, 255]);
+    printClipView(Uint8Array.from([7, 2, MARK_CRUSHED]), rgba);
+    expect([...rgba.slice(0, 3)]).toEqual([255, 255, 255]);
+    expect([...rgba.slice(4, 7)]).toEqual([40, 255, 40]);
+    expect([...rgba.slice(8, 11)]).toEqual([0, 0, 0]);
   });
 });
 

@@ -1,6 +1,6 @@
 import { createLightPlane } from '../src/sensor';
 import { ev100FromLuminance } from '../src/exposure';
-import { findLens, halfWidthTangent, LENSES } from '../src/optics';
+import { findLens, halfLongTangent, LENSES } from '../src/optics';
 import {
   findScene,
   framingSize,
@@ -21,7 +21,7 @@ const XYZ: readonly [number, number, number, number, number, number, number, num
 function render(scene: Scene, lensId: string, longPx: number, change: Partial<Framing> = {}) {
   const framing: Framing = {
     ...scene.framing,
-    halfLongTangent: halfWidthTangent(findLens(lensId)!),
+    halfLongTangent: halfLongTangent(findLens(lensId)!, 1),
     longPx,
     shortPx: (longPx * 3) / 4,
     layout: 'level',
@@ -29,17 +29,25 @@ function render(scene: Scene, lensId: string, longPx: number, change: Partial<Fr
   };
   const { width, height } = framingSize(framing);
   const plane = createLightPlane(width, height);
-  renderScene(scene, framing, 0, plane, XYZ, 4);
+  renderScene(scene, framing, plane, XYZ, 4);
   return { plane, framing };
 }
 
 /** XYZ and distance straight along a direction given by tangents. */
 function look(scene: Scene, u: number, v: number, footprint = 1e-4): Float64Array {
-  const out = new Float64Array(4);
+  const out = new Float64Array(5);
   const n = Math.hypot(u, v, 1);
   scene.sample(u / n, v / n, 1 / n, footprint, out);
   return out;
 }
+
+/** Where a scene is textured, if not in the middle of its opening picture. */
+const TEXTURED: Readonly<Record<string, { yawRad: number; pitchRad: number }>> = {
+  'drying-shed': { yawRad: 0, pitchRad: -0.28 },
+  'packing-bench': { yawRad: 0.1, pitchRad: -0.42 },
+  'sluice-at-dusk': { yawRad: -0.5, pitchRad: 0.03 },
+  'harbour-light': { yawRad: 0, pitchRad: -0.27 },
+};
 
 describe.each(SCENES.map((s) => [s.id, s] as const))('%s', (_id, scene) => {
   test('has finite light and a distance at every point, through every lens', () => {
@@ -47,15 +55,16 @@ describe.each(SCENES.map((s) => [s.id, s] as const))('%s', (_id, scene) => {
       const { plane } = render(scene, id, 160);
       expect(plane.rgb.every((v) => Number.isFinite(v) && v >= 0)).toBe(true);
       expect(plane.depthM.every((d) => d > 0)).toBe(true);
-      expect(plane.depthM.some((d) => d < 100)).toBe(true);
+      // Through a long lens the night sky fills the picture.
+      if (!scene.skyPole) expect(plane.depthM.some((d) => d < 100)).toBe(true);
     }
   });
 
   test('is resolution-independent: a frame rendered at twice the size has the same light', () => {
     const mean = (rgb: Float32Array) => {
-      // Glints are rare and huge: the trimmed mean compares the place, not its sparkle.
+      // Glints and a lamp are rare and huge: the trimmed mean compares the place, not its sparkle.
       const sorted = Float32Array.from(rgb.filter((_, i) => i % 3 === 1)).sort();
-      const kept = sorted.subarray(0, Math.floor(sorted.length * 0.995));
+      const kept = sorted.subarray(0, Math.floor(sorted.length * 0.97));
       return kept.reduce((s, v) => s + v, 0) / kept.length;
     };
     const small = mean(render(scene, 'main', 120).plane.rgb);
@@ -68,14 +77,14 @@ describe.each(SCENES.map((s) => [s.id, s] as const))('%s', (_id, scene) => {
     const detail = (lensId: string): number => {
       const lens = findLens(lensId)!;
       const framing: Framing = {
-        ...scene.framing,
-        halfLongTangent: halfWidthTangent(lens) * (160 / 4032),
+        ...(TEXTURED[scene.id] ?? scene.framing),
+        halfLongTangent: halfLongTangent(lens, 1) * (160 / 4032),
         longPx: 160,
         shortPx: 120,
         layout: 'level',
       };
       const plane = createLightPlane(160, 120);
-      renderScene(scene, framing, 0, plane, XYZ, 1);
+      renderScene(scene, framing, plane, XYZ, 1);
       let steps = 0;
       let sum = 0;
       for (let i = 4; i < plane.rgb.length; i += 3) {
@@ -84,7 +93,8 @@ describe.each(SCENES.map((s) => [s.id, s] as const))('%s', (_id, scene) => {
       }
       return steps / sum;
     };
-    if (scene.id === 'test-wall') return; // Its centre is an even grey card.
+    // The Test walls' centre is an even grey card; the detail of the night is its stars, painted over the still light.
+    if (scene.id.startsWith('test-wall') || scene.skyPole) return;
     expect(detail('tele')).toBeGreaterThan(0.004);
     expect(detail('main')).toBeGreaterThan(0.004);
   });

@@ -5,7 +5,7 @@ import {
   nominalTime,
   timeSFromClick,
 } from '../src/exposure';
-import { findLens, halfWidthTangent } from '../src/optics';
+import { findLens, halfLongTangent } from '../src/optics';
 import { GREY_CARD_LUMINANCE, TEST_WALL_PATCHES } from '../src/scene';
 import {
   demosaicMalvar,
@@ -39,7 +39,7 @@ describe('exposure scale', () => {
     const { raw, width, height } = rawOf(
       shoot('--scene', 'test-wall', '--iso', '100', '--time', nominalTime(clicks)),
     );
-    const box = patchBox(grey, width, height, halfWidthTangent(main));
+    const box = patchBox(grey, width, height, halfLongTangent(main, 1));
     const green = meanOver(raw, width, box, (x, y) => ((x ^ y) & 1) === 1) - sensor.blackLevel;
     const share = green / (sensor.whiteLevel - sensor.blackLevel);
     expect(Math.abs(Math.log2(share / (10 / 78)))).toBeLessThan(0.05);

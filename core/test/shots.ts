@@ -12,11 +12,14 @@ const shots = new Map<string, string>();
  * A DNG made by the project's own tool, in a process of its own: Jest's sandbox slows number crunching tenfold.
  * The same arguments give the same file.
  */
-export function shoot(...args: string[]): string {
-  const key = args.join(' ');
+export const shoot = (...args: string[]): string => shootAs('frame.dng', ...args);
+
+/** The same under another name: its ending says what is written. */
+export function shootAs(name: string, ...args: string[]): string {
+  const key = [name, ...args].join(' ');
   const known = shots.get(key);
   if (known) return known;
-  const out = join(mkdtempSync(join(tmpdir(), 'velmo-')), 'frame.dng');
+  const out = join(mkdtempSync(join(tmpdir(), 'velmo-')), name);
   run(process.execPath, [
     '--import',
     'tsx',

@@ -9,16 +9,25 @@ import {
 const TIME = { min: -39, max: 18 };
 const ISO = { min: -3, max: 18 };
 
-const input: fc.Arbitrary<SolverInput> = fc.record({
-  timeClick: fc.option(fc.integer(TIME)),
-  isoClick: fc.option(fc.integer(ISO)),
-  compClicks: fc.integer({ min: -18, max: 18 }),
-  lightClicks: fc.integer({ min: -60, max: 60 }),
-  timeRange: fc.constant(TIME),
-  isoRange: fc.constant(ISO),
-  baseIsoClick: fc.constant(0),
-  handheldTimeClick: fc.option(fc.integer({ min: -20, max: -8 })),
-});
+/** Random light, holds and support, on devices of random reach. */
+const input: fc.Arbitrary<SolverInput> = fc
+  .record({
+    timeMin: fc.integer({ min: TIME.min, max: -21 }),
+    timeMax: fc.integer({ min: -12, max: TIME.max }),
+    isoMax: fc.integer({ min: 3, max: ISO.max }),
+  })
+  .chain(({ timeMin, timeMax, isoMax }) =>
+    fc.record({
+      timeClick: fc.option(fc.integer({ min: timeMin, max: timeMax })),
+      isoClick: fc.option(fc.integer({ min: ISO.min, max: isoMax })),
+      compClicks: fc.integer({ min: -18, max: 18 }),
+      lightClicks: fc.integer({ min: -60, max: 60 }),
+      timeRange: fc.constant({ min: timeMin, max: timeMax }),
+      isoRange: fc.constant({ min: ISO.min, max: isoMax }),
+      baseIsoClick: fc.constant(0),
+      handheldTimeClick: fc.option(fc.integer({ min: -20, max: -8 })),
+    }),
+  );
 
 describe('the solver that fills auto tapes', () => {
   test('never moves what is held', () => {
@@ -35,9 +44,9 @@ describe('the solver that fills auto tapes', () => {
     fc.assert(
       fc.property(input, (i) => {
         const s = solveExposure(i);
-        expect(s.timeClick).toBeGreaterThanOrEqual(TIME.min);
-        expect(s.timeClick).toBeLessThanOrEqual(TIME.max);
-        expect(s.isoClick).toBeLessThanOrEqual(ISO.max);
+        expect(s.timeClick).toBeGreaterThanOrEqual(i.timeRange.min);
+        expect(s.timeClick).toBeLessThanOrEqual(i.timeRange.max);
+        expect(s.isoClick).toBeLessThanOrEqual(i.isoRange.max);
         if (i.isoClick === null) expect(s.isoClick).toBeGreaterThanOrEqual(0);
       }),
     );
@@ -53,8 +62,8 @@ describe('the solver that fills auto tapes', () => {
         }
         expect(s.outOfRange).toBe(s.differenceClicks !== 0);
         if (!s.outOfRange) return;
-        const timeAtEnd = s.timeClick === TIME.min || s.timeClick === TIME.max;
-        const isoAtEnd = s.isoClick === 0 || s.isoClick === ISO.max;
+        const timeAtEnd = s.timeClick === i.timeRange.min || s.timeClick === i.timeRange.max;
+        const isoAtEnd = s.isoClick === 0 || s.isoClick === i.isoRange.max;
         expect((i.timeClick !== null || timeAtEnd) && (i.isoClick !== null || isoAtEnd)).toBe(true);
       }),
     );
@@ -88,6 +97,20 @@ describe('the solver that fills auto tapes', () => {
     expect(dark).toMatchObject({ timeClick: -12, isoClick: 18 });
     const tripod = solveExposure({ ...open, lightClicks: 6, handheldTimeClick: null });
     expect(tripod).toMatchObject({ timeClick: 6, isoClick: 0 });
+    // Starlight: the longest time there is, and then ISO.
+    const stars = solveExposure({ ...open, lightClicks: 25, handheldTimeClick: null });
+    expect(stars).toMatchObject({ timeClick: 18, isoClick: 7, outOfRange: false });
+  });
+
+  test('compensation in half stops is met exactly', () => {
+    fc.assert(
+      fc.property(input, fc.integer({ min: -12, max: 12 }), (i, halves) => {
+        const s = solveExposure({ ...i, compClicks: 1.5 * halves });
+        const open = i.timeClick === null || i.isoClick === null;
+        if (open && !s.outOfRange)
+          expect(s.timeClick + s.isoClick).toBe(i.lightClicks + 1.5 * halves);
+      }),
+    );
   });
 
   test('light hovering between two clicks does not make auto flicker', () => {

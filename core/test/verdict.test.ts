@@ -11,6 +11,7 @@ import {
   SETTINGS_SCHEMA,
   type Settings,
 } from '../src/settings';
+import { UNKNOWN_SITUATION } from '../src/consequence';
 import { judge, type VerdictInput } from '../src/verdict';
 
 const solution: Solution = { timeClick: -21, isoClick: 0, differenceClicks: 0, outOfRange: false };
@@ -23,6 +24,11 @@ const RANGES = {
 const input = (change: Partial<VerdictInput> = {}): VerdictInput => ({
   settings: DEFAULT_SETTINGS,
   solution,
+  ranges: RANGES,
+  baseIsoClick: 0,
+  hasRig: true,
+  situation: UNKNOWN_SITUATION,
+  crushedShare: 0,
   clippedShare: [0, 0, 0],
   overClipStops: [-1, -1, -1],
   ...change,
@@ -34,7 +40,10 @@ describe('verdict', () => {
   test('clipping names the channel, the stops, and the repair that takes them off', () => {
     const [first] = judge(input({ clippedShare: [0, 0.02, 0], overClipStops: [-0.5, 0.6, -0.4] }));
     expect(first.text).toBe('Highlights clip in green by 2/3 stop.');
-    expect(first.repair).toEqual({ kind: 'exposure', label: 'Take 2/3 off', clicks: -2 });
+    expect(first.repairs[0]).toEqual({
+      label: 'Take 2/3 off Comp',
+      settings: { ...DEFAULT_SETTINGS, compClicks: -2 },
+    });
   });
   test('a few glints are no clipping', () => {
     expect(
@@ -44,7 +53,7 @@ describe('verdict', () => {
   test('a camera that cannot see past its clipping gets a step, not a made-up number', () => {
     const [first] = judge(input({ clippedShare: [0.1, 0.1, 0.1], overClipStops: null }));
     expect(first.text).toBe('Highlights clip in every channel.');
-    expect(first.repair?.label).toBe('Take 2/3 off');
+    expect(first.repairs[0].label).toBe('Take 2/3 off Comp');
   });
   test('clipping comes before being off the meter', () => {
     const settings: Settings = { ...DEFAULT_SETTINGS, time: held(-12), iso: held(0) };
@@ -58,7 +67,7 @@ describe('verdict', () => {
     );
     expect(found.map((f) => f.id)).toEqual(['clipping', 'held-apart']);
     expect(found[1].text).toBe('1 1/3 stops over the meter.');
-    expect(found[1].repair?.label).toBe('Take 1 1/3 off');
+    expect(found[1].repairs[0].label).toBe('Take 1 1/3 off Time');
   });
   test('an auto tape at its end says what is missing and which hold to give back', () => {
     const settings: Settings = { ...DEFAULT_SETTINGS, time: held(-39) };
@@ -66,7 +75,9 @@ describe('verdict', () => {
       input({ settings, solution: { ...solution, differenceClicks: -5, outOfRange: true } }),
     );
     expect(first.text).toBe('Too dark by 1 2/3 stops: ISO is at its end.');
-    expect(first.repair).toMatchObject({ kind: 'release', control: 'time' });
+    expect(first.repairs.map((r) => r.label)).toEqual(['Time to 1/2500', 'Give Time back']);
+    expect(first.repairs[0].settings.time).toEqual(held(-34));
+    expect(first.repairs[1].settings.time).toEqual(AUTO);
   });
 });
 
@@ -97,9 +108,7 @@ describe('moving the exposure', () => {
         const [finding] = judge(
           input({ clippedShare: [0, 0.1, 0], overClipStops: [0, over / 3 - 0.1, 0] }),
         );
-        const repair = finding.repair;
-        if (repair?.kind !== 'exposure') throw new Error('no exposure repair');
-        const nudge = nudgeExposure(DEFAULT_SETTINGS, solution, RANGES, repair.clicks)!;
+        const [repair] = finding.repairs;
         const solve = (s: Settings) =>
           solveExposure({
             timeClick: null,
@@ -112,7 +121,7 @@ describe('moving the exposure', () => {
             handheldTimeClick: null,
           });
         const before = solve(DEFAULT_SETTINGS);
-        const after = solve(nudge.settings);
+        const after = solve(repair.settings);
         const moved = (after.timeClick + after.isoClick - before.timeClick - before.isoClick) / 3;
         expect(over / 3 - 0.1 + moved).toBeLessThanOrEqual(0);
         expect(over / 3 - 0.1 + moved).toBeGreaterThan(-1 / 3);
@@ -160,6 +169,34 @@ describe('settings at the door', () => {
     expect(settings).toMatchObject({ time: held(-21), iso: held(0), compClicks: -2, lens: 'tele' });
     expect(problems).toEqual(['support=moon']);
   });
+  test('a link carries meter, rig and zoom', () => {
+    const { settings, problems } = settingsFromLink(
+      {
+        meter: 'spot',
+        spot: '0.25,0.6',
+        crop: '1.5',
+        nd: '6',
+        stabiliser: '2',
+        torch: 'on',
+        subject: 'running',
+        mains: '60',
+      },
+      DEFAULT_SETTINGS,
+      ['main', 'tele'],
+    );
+    expect(problems).toEqual([]);
+    expect(settings).toMatchObject({
+      meter: { pattern: 'spot', spot: { x: 0.25, y: 0.6 }, lockedEv100: null },
+      crop: 1.5,
+      filterStops: 6,
+      stabiliserStops: 2,
+      torch: true,
+      subject: 'running',
+      mainsHz: 60,
+    });
+    const bad = { meter: 'matrix', spot: '2,1', crop: '0.5', nd: '11', torch: 'yes', mains: '55' };
+    expect(settingsFromLink(bad, DEFAULT_SETTINGS, []).problems).toHaveLength(6);
+  });
   test.each([
     ['-2/3', -2],
     ['+1 1/3', 4],
@@ -167,14 +204,25 @@ describe('settings at the door', () => {
     ['0', 0],
     ['-6', -18],
     ['7', null],
-    ['1/2', null],
+    ['1/2', 1.5],
+    ['-1 1/2', -4.5],
+    ['1/5', null],
     ['', null],
   ])('compensation "%s" is %p clicks', (text, clicks) => expect(parseThirds(text)).toBe(clicks));
   test.each([
     { ...DEFAULT_SETTINGS, time: held(TIME_CLICKS.max + 1) },
     { ...DEFAULT_SETTINGS, iso: held(ISO_CLICKS.min - 1) },
-    { ...DEFAULT_SETTINGS, compClicks: 0.5 },
-    { ...DEFAULT_SETTINGS, version: 2 },
+    { ...DEFAULT_SETTINGS, compClicks: 0.4 },
+    { ...DEFAULT_SETTINGS, version: 5 },
+    { ...DEFAULT_SETTINGS, white: { mode: 'set', kelvin: 900, tint: 0 } },
+    { ...DEFAULT_SETTINGS, white: { mode: 'auto' } },
+    { ...DEFAULT_SETTINGS, files: 'bmp' },
+    { ...DEFAULT_SETTINGS, jpegQuality: 5 },
+    { ...DEFAULT_SETTINGS, aspect: '5:4' },
+    { ...DEFAULT_SETTINGS, crop: 0.5 },
+    { ...DEFAULT_SETTINGS, filterStops: 11 },
+    { ...DEFAULT_SETTINGS, meter: { ...DEFAULT_SETTINGS.meter, pattern: 'matrix' } },
+    { ...DEFAULT_SETTINGS, meter: { ...DEFAULT_SETTINGS.meter, spot: { x: 2, y: 0 } } },
     { ...DEFAULT_SETTINGS, extra: true },
     null,
   ])('invalid settings are refused: %j', (value) => expect(validate(value)).toBe(false));

@@ -1,7 +1,9 @@
 import { proxy, transfer, wrap, type Remote } from 'comlink';
 import { isoFromClick, nominalIso, nominalTime, timeSFromClick } from '@velmo/core/exposure';
 import type { ShotMetadata } from '@velmo/core/dng';
-import type { Settings } from '@velmo/core/settings';
+import { UNKNOWN_SITUATION } from '@velmo/core/consequence';
+import type { MeterSetting, Settings } from '@velmo/core/settings';
+import type { Naming } from '../rolls/fileNames';
 import { FrameNotStored, type StoredFrame } from '../rolls/frameRecord';
 import type { BrowserCaptureApi } from '../workers/browserCapture.worker';
 import type { BrowserLiveApi } from '../workers/browserLive.worker';
@@ -11,6 +13,7 @@ import type {
   CameraDevice,
   CameraRefusal,
   CaptureProgress,
+  FocusControl,
   Readings,
   ViewOptions,
 } from './CameraDevice';
@@ -23,6 +26,7 @@ import {
   type ControlCapabilities,
   type ControlSettings,
 } from './trackControls';
+import { reportedFocus, trackFocus } from './trackFocus';
 import { VideoFeed } from './videoFeed';
 
 /** The phone's own camera, as far as a browser gives it: processed video frames, never sensor data. */
@@ -38,9 +42,11 @@ export class BrowserCamera implements CameraDevice {
   private track: MediaStreamTrack | null = null;
   private feed: VideoFeed | null = null;
   private capturing: Worker | null = null;
+  private focusControl: FocusControl | null = null;
   private applied = 0;
   private honoured = 0;
   private wanted: Settings | null = null;
+  private metered: MeterSetting | null = null;
   private applying = false;
   private closed = false;
   /** Captures past their grab, whose files are being written. */
@@ -63,6 +69,7 @@ export class BrowserCamera implements CameraDevice {
     this.feed = new VideoFeed(track, this.live);
     await this.feed.start();
     const controls = this.controls();
+    this.focusControl = trackFocus(controls);
     return {
       label: track.label || 'Camera',
       notice: 'This device’s camera: processed video frames, not sensor data.',
@@ -72,8 +79,22 @@ export class BrowserCamera implements CameraDevice {
       compensation: null,
       lenses: [],
       sizesMp: [],
-      knowsSupport: false,
-      files: 'linear DNG + JPEG',
+      hasRig: false,
+      meterPatterns: ['whole', 'centre', 'spot'],
+      canPan: false,
+      solverInput: () => null,
+      situation: () => UNKNOWN_SITUATION,
+      focus: () => this.focusControl,
+      longSidePx: () => {
+        const { width = 0, height = 0 } = this.track?.getSettings() ?? {};
+        return Math.max(width, height) || null;
+      },
+      hasDepth: false,
+      hasWhite: false,
+      fileKinds: ['dng+jpeg', 'jpeg'],
+      hasAspect: false,
+      readsRaw: false,
+      dngIs: 'linear DNG',
     };
   }
 
@@ -82,6 +103,8 @@ export class BrowserCamera implements CameraDevice {
   }
 
   apply(settings: Settings): number {
+    if (settings.meter !== this.metered) void this.live.meter(settings.meter);
+    this.metered = settings.meter;
     this.wanted = settings;
     this.applied++;
     void this.pushConstraints();
@@ -91,6 +114,36 @@ export class BrowserCamera implements CameraDevice {
   view(options: ViewOptions): void {
     void this.live.view(options);
   }
+
+  /** A real camera is where it is. */
+  goTo(): null {
+    return null;
+  }
+
+  /** The photographer turns a real camera. */
+  pan(): null {
+    return null;
+  }
+
+  /** Real time cannot be hastened. */
+  hasten(): void {}
+
+  /** Beyond the picture's own clipping nothing is known: how much brighter it could be cannot be told. */
+  async pushRight(): Promise<null> {
+    return null;
+  }
+
+  /** The device balances its picture itself. */
+  async readNeutral(): Promise<null> {
+    return null;
+  }
+
+  attachLoupe(canvas: OffscreenCanvas): void {
+    void this.live.attachLoupe(transfer(canvas, [canvas]));
+  }
+
+  /** The device focuses where it has been told to, and does not say when it is done. */
+  async refocus(): Promise<void> {}
 
   onReadings(listener: (readings: Readings) => void): () => void {
     this.listeners.add(listener);
@@ -103,7 +156,8 @@ export class BrowserCamera implements CameraDevice {
   }
 
   async capture(
-    _settings: Settings,
+    settings: Settings,
+    naming: Naming,
     onProgress: (p: CaptureProgress) => void,
   ): Promise<StoredFrame> {
     const start = performance.now();
@@ -121,6 +175,7 @@ export class BrowserCamera implements CameraDevice {
     const keep = api.keep(
       transfer(frame, [frame.rgba.buffer]),
       this.metadata(timeClick, isoClick),
+      { files: settings.files, jpegQuality: settings.jpegQuality, naming },
       `${this.track.label || 'Camera'} (video frame)`,
       known.length > 0 ? known.join(' · ') : 'the camera decided',
       proxy((share: number) => onProgress({ share, stage: 'Storing' })),
@@ -191,6 +246,7 @@ export class BrowserCamera implements CameraDevice {
     const readings: Readings = {
       ...picture,
       ...reportedClicks(settings),
+      focus: reportedFocus(this.controls(), settings),
       applied: this.honoured,
     };
     for (const listener of [...this.listeners]) listener(readings);

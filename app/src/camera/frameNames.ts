@@ -1,4 +1,5 @@
-const two = (n: number): string => String(n).padStart(2, '0');
+import { freeStem, stemOf, type NameFacts, type Naming } from '../rolls/fileNames';
+import { storedNames } from '../rolls/frameStore';
 
 /** An id that sorts by time and never repeats on one device. */
 export function frameId(epochMs: number): string {
@@ -6,10 +7,9 @@ export function frameId(epochMs: number): string {
   return `${epochMs.toString(36).padStart(9, '0')}-${random.padStart(7, '0')}`;
 }
 
-/** File name without extension, safe on every file system: "velmo-20261123-220512-417". */
-export function fileStem(epochMs: number, offsetMinutes: number): string {
-  const d = new Date(epochMs + offsetMinutes * 60000);
-  const date = `${d.getUTCFullYear()}${two(d.getUTCMonth() + 1)}${two(d.getUTCDate())}`;
-  const time = `${two(d.getUTCHours())}${two(d.getUTCMinutes())}${two(d.getUTCSeconds())}`;
-  return `velmo-${date}-${time}-${String(d.getUTCMilliseconds()).padStart(3, '0')}`;
+/** File name without extension that no frame on this device has yet. */
+export async function newStem(naming: Naming, facts: NameFacts): Promise<string> {
+  const names = await storedNames();
+  const taken = new Set(names.map((name) => name.replace(/\.[^.]*$/, '').toLowerCase()));
+  return freeStem(stemOf(naming, facts), taken);
 }

@@ -1,6 +1,7 @@
-import { proxy, releaseProxy, wrap, type Remote } from 'comlink';
+import { proxy, releaseProxy, transfer, wrap, type Remote } from 'comlink';
 import type { CapturedBand, SimulatedShot } from '@velmo/core/capture';
 import { planSimulated } from '@velmo/core/capture';
+import type { Naming } from '../rolls/fileNames';
 import { FrameNotStored, type StoredFrame } from '../rolls/frameRecord';
 import type { SimulatedCaptureApi } from '../workers/simulatedCapture.worker';
 import type { CaptureProgress } from './CameraDevice';
@@ -15,14 +16,19 @@ export class SimulatedCapture {
   private workers: { worker: Worker; api: Remote<SimulatedCaptureApi> }[] = [];
 
   /** Makes and stores a frame after those before it. Rejects with FrameNotStored when there is no room. */
-  shoot(shot: SimulatedShot, onProgress: (p: CaptureProgress) => void): Promise<StoredFrame> {
-    const turn = this.queue.then(() => this.make(shot, onProgress));
+  shoot(
+    shot: SimulatedShot,
+    naming: Naming,
+    onProgress: (p: CaptureProgress) => void,
+  ): Promise<StoredFrame> {
+    const turn = this.queue.then(() => this.make(shot, naming, onProgress));
     this.queue = turn.catch(() => {});
     return turn;
   }
 
   private async make(
     shot: SimulatedShot,
+    naming: Naming,
     onProgress: (p: CaptureProgress) => void,
   ): Promise<StoredFrame> {
     const start = performance.now();
@@ -49,7 +55,11 @@ export class SimulatedCapture {
     stages.expose = performance.now() - start;
     const { kept, stages: finishing } = await this.workers[0].api.finish(
       shot,
-      bands,
+      transfer(
+        bands,
+        bands.flatMap((b) => (b.raw ? [b.raw.buffer as ArrayBuffer] : [])),
+      ),
+      naming,
       proxy((share: number) =>
         onProgress({ share: EXPOSE_SHARE + (1 - EXPOSE_SHARE) * share, stage: 'Storing' }),
       ),

@@ -1,60 +1,58 @@
+import type { PieceTarget } from '@velmo/core/capture';
+import type { NeutralReading } from '@velmo/core/colour';
 import {
-  baselineExposureFor,
-  createDeveloper,
-  invert,
-  luminanceRow,
-  type Developer,
-} from '@velmo/core/colour';
-import {
-  ev100FromLuminance,
-  handheldTimeClick,
   isoFromClick,
-  solveExposure,
-  steadyLightClicks,
   timeSFromClick,
+  type PicturePoint,
   type Solution,
 } from '@velmo/core/exposure';
+import type { PushedRight } from '@velmo/core/monitor';
 import {
-  ladderBinTable,
-  surveyLight,
-  type LightSurvey,
-  type MonitorTables,
-} from '@velmo/core/monitor';
-import { findLens, halfWidthTangent, type LensModel } from '@velmo/core/optics';
-import { findScene, framingSize, renderScene, type Framing, type Scene } from '@velmo/core/scene';
+  circleOfConfusionMm,
+  distanceOf,
+  findLens,
+  sharpZone,
+  type LensModel,
+} from '@velmo/core/optics';
+import { fastestSky, findScene, type Framing, type Scene } from '@velmo/core/scene';
 import {
-  createLightPlane,
+  cameraProfile,
   electronsPerLuminance,
   exposeLive,
-  midGreyShare,
-  noiseFloorShare,
   photositeResponse,
-  type LightPlane,
 } from '@velmo/core/sensor';
-import { heldClick, type Settings } from '@velmo/core/settings';
-import type { Readings, ViewOptions } from './CameraDevice';
+import type { Settings } from '@velmo/core/settings';
+import { FIRST_VIEW, type Aim, type Readings, type ViewOptions } from './CameraDevice';
 import { FrameLoop } from './frameLoop';
-import { LiveStage, lumaWeights } from './liveStage';
-import { BASE_ISO_CLICK, ISO_RANGE, TIME_RANGE } from './simulatedRanges';
+import { LiveQuestions, type Exposed } from './liveQuestions';
+import {
+  liveRendering,
+  sameRendering,
+  type LiveRendering,
+  type RenderingKey,
+} from './liveRendering';
+import { LightOnSensor, type Look } from './lightOnSensor';
+import { LiveFocus, pieceExposure } from './liveFocus';
+import { LiveMeter } from './liveMeter';
+import { LiveStage } from './liveStage';
+import { Loupe } from './loupe';
+import { MovingLight } from './movingLight';
+import { sceneTimeS, type ClockSetting } from './sceneClock';
+import { readPins } from './pinReadings';
+import { liveFraming, LONG_PX, sensorFraming, SHORT_PX } from './simulatedView';
+import { sameLoupe, sameMeter } from './sameAsked';
+import { StillLight } from './stillLight';
 
-const LONG_PX = 640;
-const SHORT_PX = 480;
-/** The first picture of a framing is rendered this much smaller, so that it is there at once. */
-const COARSE = 4;
-/** Rows rendered between two looks at the mailbox. */
-const ROWS_A_SLICE = 12;
 const LIVE_RATE = 30;
 /** While a frame is being exposed its workers need the processor: the picture stays live, more slowly. */
 const BUSY_RATE = 8;
+/** Time of the very first picture, before its light has been read: 1/15 s. */
+const FIRST_CLICK = -12;
 
-/** Tables that hold for one ISO of one lens in one light. */
-interface Rendering {
-  readonly isoClick: number;
-  readonly lensId: string;
-  readonly tables: MonitorTables;
-  readonly developer: Developer;
-  readonly clipStops: number;
-  readonly floorStops: number;
+/** Everything the live picture is made from; plain, so that it can be sent to the worker. */
+export interface LiveAim {
+  readonly sceneId: string;
+  readonly aim: Aim;
 }
 
 /** The live picture of the simulated phone: scene to light once a framing, light to picture once a frame. */
@@ -63,24 +61,40 @@ export class SimulatedLive {
   private stage = new LiveStage(LONG_PX, SHORT_PX);
   private settings: Settings | null = null;
   private applied = 0;
-  private options: ViewOptions = { upright: false, marks: true, scale: 1 };
-  private plane: LightPlane | null = null;
-  private survey: LightSurvey | null = null;
-  private lightClicks: number | null = null;
-  private rendering: Rendering | null = null;
-  private framingJob = 0;
+  private options: ViewOptions = FIRST_VIEW;
+  private scene: Scene;
+  private aim: Aim = { yawRad: 0, pitchRad: 0 };
+  private framing: Framing | null = null;
+  private cosDeclination: number | null = null;
+  private readonly movings = new Map<boolean, MovingLight>();
+  private moving: MovingLight | null = null;
+  /** The framing has changed and is to be rendered with the next frame: many changes cost one. */
+  private stale = false;
+  private readonly optics = new LightOnSensor();
+  private readonly focus = new LiveFocus();
+  private readonly loupe = new Loupe();
+  /** What the sensor itself looks at: for focusing and the loupe. */
+  private sensor: PieceTarget | null = null;
+  private readonly meter = new LiveMeter();
+  private capturing = false;
+  private exposed: Exposed | null = null;
+  private latest: Readings | null = null;
+  private rendering: LiveRendering | null = null;
+  private readonly questions = new LiveQuestions();
+  private clock: ClockSetting = { epochMs: 0, sceneS: 0, factor: 1 };
   private seed = 1;
-  private readonly loop = new FrameLoop(() => this.draw(), LIVE_RATE);
+  private readonly loop = new FrameLoop(() => this.tick(), LIVE_RATE);
+  private readonly still = new StillLight(() => {
+    this.focus.refined();
+    this.relight();
+  });
 
   constructor(
-    private readonly scene: Scene,
+    target: LiveAim,
     private readonly report: (readings: Readings) => void,
-  ) {}
-
-  static of(sceneId: string, report: (readings: Readings) => void): SimulatedLive {
-    const scene = findScene(sceneId);
-    if (!scene) throw new RangeError(`There is no scene "${sceneId}".`);
-    return new SimulatedLive(scene, report);
+  ) {
+    this.scene = sceneOf(target.sceneId);
+    this.aim = target.aim;
   }
 
   attach(canvas: OffscreenCanvas): void {
@@ -89,31 +103,82 @@ export class SimulatedLive {
   }
 
   apply(settings: Settings, applied: number): void {
-    const lensChanged = settings.lens !== this.settings?.lens;
+    const before = this.settings;
     this.settings = settings;
     this.applied = applied;
-    if (lensChanged) this.frame();
-    else this.draw();
+    this.focus.apply(settings.focus, this.lens());
+    const reframed =
+      settings.lens !== before?.lens ||
+      settings.crop !== before.crop ||
+      settings.torch !== before.torch;
+    if (reframed) this.stale = true;
+    else if (!sameMeter(settings.meter, before.meter)) this.measure();
+    this.loop.soon();
+  }
+
+  /** Another scene, or the same from another direction. */
+  look({ sceneId, aim }: LiveAim, applied: number): void {
+    const scene = sceneOf(sceneId);
+    if (scene !== this.scene) this.focus.elsewhere();
+    this.scene = scene;
+    this.aim = aim;
+    this.applied = applied;
+    this.stale = true;
+    this.loop.soon();
+  }
+
+  attachLoupe(canvas: OffscreenCanvas): void {
+    this.loupe.attach(canvas);
+    this.loop.soon();
+  }
+
+  /** See `CameraDevice.refocus`. */
+  refocus(): Promise<void> {
+    return this.focus.again();
+  }
+
+  /** Where the lens stands once it stands still, in dioptres. */
+  async settledFocus(): Promise<number> {
+    await this.focus.settled();
+    return this.focus.reading.dioptres;
   }
 
   view(options: ViewOptions): void {
-    const turned = options.upright !== this.options.upright;
+    const before = this.options;
+    const turned = options.upright !== before.upright;
     this.options = options;
+    if (!sameLoupe(options.loupe, before.loupe)) {
+      this.loupe.look(options.loupe);
+      // A loupe under a finger does not wait for the picture behind it.
+      const shown = turned || this.stale ? null : this.loupe.again();
+      if (shown && this.latest) {
+        this.report({ ...this.latest, loupe: shown });
+        return;
+      }
+    }
     if (turned) {
       this.stage = options.upright
         ? new LiveStage(SHORT_PX, LONG_PX)
         : new LiveStage(LONG_PX, SHORT_PX);
-      this.frame();
-    } else this.draw();
+      this.stale = true;
+    }
+    this.loop.soon();
+  }
+
+  setClock(clock: ClockSetting): void {
+    this.clock = clock;
   }
 
   /** A capture is under way, or no more. Settings still show at once. */
   busy(capturing: boolean): void {
+    this.capturing = capturing;
+    // White balance kept still while a series ran: it follows the light again.
+    if (!capturing) this.measure();
     this.loop.pace(capturing ? BUSY_RATE : LIVE_RATE);
   }
 
   close(): void {
-    this.framingJob++;
+    this.still.stop();
     this.loop.stop();
   }
 
@@ -121,166 +186,158 @@ export class SimulatedLive {
     return findLens(this.settings?.lens ?? 'main') ?? findLens('main')!;
   }
 
-  /** Renders the framing anew: coarse at once, then sharp, slice by slice between messages. */
-  private frame(): void {
-    if (!this.settings) return;
-    const job = ++this.framingJob;
-    const lens = this.lens();
-    const framing: Framing = {
-      ...this.scene.framing,
-      halfLongTangent: halfWidthTangent(lens),
-      longPx: LONG_PX,
-      shortPx: SHORT_PX,
-      layout: this.options.upright ? 'upright' : 'level',
-    };
-    this.plane = coarsePlane(this.scene, framing, lens);
-    this.measure(lens);
-    this.draw();
-    void this.refine(job, framing, lens, this.plane);
+  private *tick(): Generator<void, void> {
+    if (this.stale) this.frame();
+    else yield* this.draw();
   }
 
-  private async refine(
-    job: number,
-    framing: Framing,
-    lens: LensModel,
-    plane: LightPlane,
-  ): Promise<void> {
-    for (let row = 0; row < plane.height; row += ROWS_A_SLICE) {
-      await new Promise((resolve) => setTimeout(resolve));
-      if (job !== this.framingJob) return;
-      const rows = Math.min(ROWS_A_SLICE, plane.height - row);
-      renderScene(
-        this.scene,
-        framing,
-        row,
-        {
-          width: plane.width,
-          height: rows,
-          rgb: plane.rgb.subarray(3 * row * plane.width, 3 * (row + rows) * plane.width),
-          depthM: plane.depthM.subarray(row * plane.width, (row + rows) * plane.width),
-        },
-        lens.sensor.xyzToCamera,
-        4,
+  private frame(): void {
+    const { settings } = this;
+    if (!settings) return;
+    this.stale = false;
+    const lens = this.lens();
+    const { upright } = this.options;
+    this.framing = liveFraming(this.scene.id, this.aim, lens, settings.crop, upright);
+    this.cosDeclination = fastestSky(this.scene, this.framing);
+    this.sensor = {
+      scene: this.scene,
+      framing: sensorFraming(this.framing, lens, settings.crop, upright),
+      lens,
+      torch: settings.torch,
+    };
+    this.focus.reframed();
+    this.still.frame(this.scene, this.framing, lens, settings.torch);
+    this.relight();
+  }
+
+  /** The still light has changed: lay what moves over it, read it, show it. */
+  private relight(): void {
+    if (!this.framing || !this.settings) return;
+    const { plane } = this.still;
+    const { upright } = this.options;
+    const moving = this.movings.get(upright) ?? new MovingLight(plane.width, plane.height);
+    this.movings.set(upright, moving);
+    this.moving = moving;
+    const timeS = timeSFromClick(
+      this.rendering ? this.solved(this.settings).timeClick : FIRST_CLICK,
+    );
+    moving.aim(
+      { scene: this.scene, framing: this.framing, lens: this.lens(), still: plane },
+      { startS: sceneTimeS(this.clock), timeS },
+    );
+    this.optics.renew();
+    this.measure();
+    this.loop.soon();
+  }
+
+  private measure(): void {
+    const { moving, settings, scene, capturing } = this;
+    if (moving && settings)
+      this.meter.measure(moving.composed, scene, this.lens(), settings, capturing);
+  }
+
+  /** See `CameraDevice.pushRight`; null before the first frame. */
+  pushRight(allowedShare: number): PushedRight | null {
+    return this.exposed && this.questions.pushRight(this.exposed, this.stage, allowedShare);
+  }
+
+  /** See `CameraDevice.readNeutral`; null before the first frame. */
+  readNeutral(at: PicturePoint): NeutralReading | null {
+    const profile = cameraProfile(this.lens().sensor.sensitivities);
+    return (
+      this.exposed &&
+      this.questions.readNeutral(this.exposed, this.stage, at, profile, this.meter.foundWhite)
+    );
+  }
+
+  /** One frame; pauses where a newer one may take its place. */
+  private *draw(): Generator<void, void> {
+    // Settings may change while the frame pauses: it is reported as what it was made with.
+    const { canvas, settings, moving, stage, applied, framing, sensor } = this;
+    const { highlights } = this.meter;
+    if (!canvas || !settings || !moving || !highlights || this.stale) return;
+    if (!framing || !sensor || moving.composed.width !== stage.width) return;
+    const lens = this.lens();
+    const lightClicks = this.meter.lightClicks(settings, lens);
+    const solution = this.meter.solve(settings, lightClicks);
+    const timeS = timeSFromClick(solution.timeClick);
+    const iso = isoFromClick(solution.isoClick);
+    const binning = lens.sensor.widthPx / settings.crop / LONG_PX;
+    const white = this.meter.white(settings);
+    const { options, scene } = this;
+    const { monitors, upright } = options;
+    const { isoClick, differenceClicks, outOfRange } = solution;
+    const rendering = this.renderingFor({ isoClick, lens, scene, white, monitors, binning });
+    const response = photositeResponse(lens.sensor, iso, binning);
+    const perLight =
+      electronsPerLuminance(lens.sensor, binning, timeS, lens.fNumber) / 2 ** settings.filterStops;
+    const startS = sceneTimeS(this.clock);
+    const { composed } = moving;
+    const piece = pieceExposure(settings, iso, lens, { timeS, startS, seed: this.seed });
+    // Frames of one series share one focus.
+    if (!this.capturing) this.focus.step(sensor, piece, upright, composed);
+    const focus = this.focus.reading;
+    const { dioptres } = focus;
+    const look: Look = { scene, framing, lens, settings, dioptres, timeS, startS, upright };
+    const light = this.optics.through(composed, moving.advance({ startS, timeS }), look);
+    const striped = this.optics.underLamps(light, stage.width, stage.height, look);
+    exposeLive(striped, response, perLight, this.seed++, stage.raw);
+    this.exposed = { light: striped, response, perLight, tables: rendering.tables };
+    yield;
+    stage.monitor(rendering.tables);
+    if (options.peaking) stage.peak(rendering.tables, rendering.peaking);
+    stage.develop(rendering.developer);
+    yield;
+    const picture = stage.watchPicture(monitors);
+    if (options.depth !== 'off') {
+      const circle = circleOfConfusionMm(lens, settings.crop);
+      stage.showDepth(
+        composed.depthM,
+        sharpZone(lens, circle, distanceOf(dioptres)),
+        options.depth,
       );
     }
-    this.measure(lens);
-    this.draw();
-  }
-
-  private measure(lens: LensModel): void {
-    if (!this.plane) return;
-    const row = luminanceRow(invert(lens.sensor.xyzToCamera));
-    this.survey = surveyLight(this.plane.rgb, this.stage.weights, row);
-    this.lightClicks = steadyLightClicks(
-      ev100FromLuminance(this.survey.meterLuminance),
-      lens.fNumber,
-      this.lightClicks,
-    );
-  }
-
-  private solve(settings: Settings, lens: LensModel): Solution {
-    return solveExposure({
-      timeClick: heldClick(settings.time),
-      isoClick: heldClick(settings.iso),
-      compClicks: settings.compClicks,
-      lightClicks: this.lightClicks ?? 0,
-      timeRange: TIME_RANGE,
-      isoRange: ISO_RANGE,
-      baseIsoClick: BASE_ISO_CLICK,
-      handheldTimeClick:
-        settings.support === 'tripod' ? null : handheldTimeClick(lens.focalLength35Mm),
-    });
-  }
-
-  private draw(): void {
-    const { canvas, settings, plane, survey, stage } = this;
-    if (!canvas || !settings || !plane || !survey) return;
-    if (plane.width !== stage.width) return;
-    const lens = this.lens();
-    const solution = this.solve(settings, lens);
-    const binning = lens.sensor.widthPx / LONG_PX;
-    const iso = isoFromClick(solution.isoClick);
-    const rendering = this.renderingFor(solution.isoClick, lens);
-    const response = photositeResponse(lens.sensor, iso, binning);
-    const perLight = electronsPerLuminance(
-      lens.sensor,
-      binning,
-      timeSFromClick(solution.timeClick),
-      lens.fNumber,
-    );
-    exposeLive(plane.rgb, response, perLight, this.seed++, stage.raw);
-    const result = stage.monitor(rendering.tables);
-    stage.develop(rendering.developer);
-    stage.present(canvas, this.options.marks, this.options.scale);
-    this.report({
-      applied: this.applied,
+    stage.present(canvas, options);
+    const loupe = this.loupe.draw(sensor, { ...piece, dioptres }, rendering.developer, upright);
+    this.latest = {
+      applied,
       timeClick: solution.timeClick,
-      isoClick: solution.isoClick,
-      differenceClicks: solution.differenceClicks,
-      outOfRange: solution.outOfRange,
-      ev100: ev100FromLuminance(survey.meterLuminance),
-      histogram: result.histogram.slice(),
-      clippedShare: [stage.share(0), stage.share(1), stage.share(2)],
-      crushedShare: stage.share(4),
-      overClipStops: survey.highlights.map((light) =>
-        Math.log2((light * perLight) / response.saturationE),
+      isoClick,
+      differenceClicks,
+      outOfRange,
+      ev100: this.meter.ev100(settings),
+      lightClicks,
+      histogram: stage.result.histogram.slice(),
+      ...stage.shares(),
+      picture,
+      white,
+      gains: rendering.gains,
+      overClipStops: highlights.map((peak) =>
+        Math.log2((peak * perLight) / response.saturationE),
       ) as [number, number, number],
       clipStops: rendering.clipStops,
       floorStops: rendering.floorStops,
-    });
+      pins: readPins(options.pins, light, stage, perLight / response.saturationE, rendering),
+      focus,
+      loupe,
+      cosDeclination: this.cosDeclination,
+    };
+    this.report(this.latest);
   }
 
-  private renderingFor(isoClick: number, lens: LensModel): Rendering {
-    if (this.rendering?.isoClick === isoClick && this.rendering.lensId === lens.id)
-      return this.rendering;
-    const { sensor } = lens;
-    const iso = isoFromClick(isoClick);
-    const share = midGreyShare(sensor, iso);
-    const floorShare = noiseFloorShare(photositeResponse(sensor, iso, 1));
-    const { blackLevel, whiteLevel, xyzToCamera } = sensor;
-    const row = luminanceRow(invert(xyzToCamera));
-    this.rendering = {
-      isoClick,
-      lensId: lens.id,
-      clipStops: Math.log2(1 / share),
-      floorStops: Math.log2(floorShare / share),
-      tables: {
-        bins: ladderBinTable(blackLevel, whiteLevel, share),
-        whiteLevel,
-        crushedLevel: blackLevel + Math.round((whiteLevel - blackLevel) * floorShare),
-        luma: lumaWeights(row),
-      },
-      developer: createDeveloper({
-        xyzToCamera,
-        white: this.scene.white,
-        blackLevel,
-        whiteLevel,
-        baselineExposure: baselineExposureFor(share),
-      }),
-    };
+  private solved(settings: Settings): Solution {
+    return this.meter.solve(settings, this.meter.lightClicks(settings, this.lens()));
+  }
+
+  private renderingFor(key: RenderingKey): LiveRendering {
+    if (!this.rendering || !sameRendering(this.rendering.key, key))
+      this.rendering = liveRendering(key);
     return this.rendering;
   }
 }
 
-/** A framing rendered small and blown up: what is shown while the sharp one is made. */
-function coarsePlane(scene: Scene, framing: Framing, lens: LensModel): LightPlane {
-  const size = framingSize(framing);
-  const small = createLightPlane(size.width / COARSE, size.height / COARSE);
-  const smallFraming = {
-    ...framing,
-    longPx: framing.longPx / COARSE,
-    shortPx: framing.shortPx / COARSE,
-  };
-  renderScene(scene, smallFraming, 0, small, lens.sensor.xyzToCamera, 1);
-  const plane = createLightPlane(size.width, size.height);
-  for (let y = 0; y < size.height; y++) {
-    const from = Math.floor(y / COARSE) * small.width;
-    for (let x = 0; x < size.width; x++) {
-      const s = from + Math.floor(x / COARSE);
-      const p = y * size.width + x;
-      plane.depthM[p] = small.depthM[s];
-      for (let c = 0; c < 3; c++) plane.rgb[3 * p + c] = small.rgb[3 * s + c];
-    }
-  }
-  return plane;
+function sceneOf(id: string): Scene {
+  const scene = findScene(id);
+  if (!scene) throw new RangeError(`There is no scene "${id}".`);
+  return scene;
 }

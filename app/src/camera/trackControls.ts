@@ -1,6 +1,7 @@
 import { clickFromIso, clickFromTimeS, isoFromClick, timeSFromClick } from '@velmo/core/exposure';
 import type { ClickRange } from '@velmo/core/exposure';
 import { heldClick, type Settings } from '@velmo/core/settings';
+import { focusConstraints } from './trackFocus';
 
 /**
  * Camera controls of W3C MediaStream Image Capture, which TypeScript's DOM library does not describe.
@@ -14,11 +15,15 @@ export interface ControlCapabilities extends MediaTrackCapabilities {
   readonly exposureMode?: readonly string[];
   readonly exposureTime?: Span;
   readonly iso?: Span;
+  readonly focusMode?: readonly string[];
+  readonly focusDistance?: Span & { readonly step?: number };
 }
 export interface ControlSettings extends MediaTrackSettings {
   readonly exposureMode?: string;
   readonly exposureTime?: number;
   readonly iso?: number;
+  readonly focusMode?: string;
+  readonly focusDistance?: number;
 }
 
 const EXPOSURE_UNIT_S = 1e-4;
@@ -72,5 +77,6 @@ export function constraintsFor(
   }
   if (time !== null) wanted.exposureTime = unitsFromClick(time);
   if (iso !== null) wanted.iso = isoFromClick(iso);
+  Object.assign(wanted, focusConstraints(settings.focus, capabilities));
   return { advanced: [wanted as MediaTrackConstraintSet] };
 }

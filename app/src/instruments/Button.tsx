@@ -39,7 +39,7 @@ const styles = StyleSheet.create({
     alignItems: 'center',
     borderRadius: 6,
   },
-  framed: { borderWidth: 1, borderColor: COLOUR.lightSoft, paddingHorizontal: 14 },
+  framed: { borderWidth: 1, borderColor: COLOUR.lightSoft, paddingHorizontal: 12 },
   pressed: { backgroundColor: COLOUR.paper },
   label: { fontFamily: FONT.medium, fontSize: 16, color: COLOUR.light },
   labelPressed: { color: COLOUR.ink },

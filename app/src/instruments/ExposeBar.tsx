@@ -5,25 +5,34 @@ interface ExposeBarProps {
   /** What one press will make: "DNG · 12 MP · 1 frame". */
   readonly will: string;
   /** Progress of the oldest capture under way, or null. */
-  readonly progress: { readonly share: number; readonly stage: string } | null;
+  readonly progress: {
+    readonly share: number;
+    readonly stage: string;
+    readonly open?: boolean;
+  } | null;
   readonly pending: number;
+  readonly height: number;
   readonly disabled: boolean;
   readonly onExpose: () => void;
 }
 
 /** A wide bar that says what it will do, and fills while it does it. */
-export function ExposeBar({ will, progress, pending, disabled, onExpose }: ExposeBarProps) {
+export function ExposeBar(props: ExposeBarProps) {
+  const { will, progress, pending, height, disabled, onExpose } = props;
   const share = Math.round((progress?.share ?? 0) * 100);
-  const doing = progress
-    ? `${progress.stage} ${share} %${pending > 1 ? ` · ${pending - 1} waiting` : ''}`
-    : will;
+  const waiting = pending > 1 ? ` · ${pending - 1} waiting` : '';
+  const doing = !progress
+    ? will
+    : progress.open
+      ? `${progress.stage} · press to stop`
+      : `${progress.stage} ${share} %${waiting}`;
   return (
     <Pressable
       role="button"
       aria-busy={pending > 0}
       disabled={disabled}
       onPress={onExpose}
-      style={[styles.bar, disabled && styles.disabled]}
+      style={[styles.bar, { height }, disabled && styles.disabled]}
       testID="expose"
     >
       <View style={[styles.fill, { width: `${share}%` }]} />
@@ -38,7 +47,6 @@ export function ExposeBar({ will, progress, pending, disabled, onExpose }: Expos
 const styles = StyleSheet.create({
   bar: {
     flex: 1,
-    height: 60,
     borderRadius: 10,
     backgroundColor: '#c43d20',
     alignItems: 'center',

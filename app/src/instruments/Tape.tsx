@@ -1,11 +1,16 @@
-import { memo, useLayoutEffect, useRef, useState } from 'react';
+import { memo, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { COLOUR, FONT, TARGET } from '../theme/theme';
-import { GRABBABLE } from './webStyles';
+import { CONTAINED, GLIDING, GRABBABLE } from './webStyles';
 import { CLICK_PX, TapeMotion, type TapeMoves } from './TapeMotion';
+import { TapeBands } from './TapeBands';
+import { TapeCap, type TapeCapProps } from './TapeCap';
 import { TapeRuler } from './TapeRuler';
 import type { TapeScale } from './tapeScale';
-import { useSlide } from './useSlide';
+import { useDescription } from './useDescription';
+import { Slidable } from './Slidable';
+
+const NO_BANDS = '[]';
 
 interface TapeProps extends TapeMoves {
   readonly scale: TapeScale;
@@ -13,21 +18,39 @@ interface TapeProps extends TapeMoves {
   readonly atEnd: boolean;
   /** One word beside the name: "set", "auto", "extended". */
   readonly tag: string;
+  /** What its values do to the picture, as the JSON of bands. */
+  readonly bands?: string;
+  /** More to be said of where it stands, for those who listen. */
+  readonly description?: string;
+  /** Printed along its foot instead of bands. */
+  readonly foot?: ReactNode;
+  /** A button at its end, for what belongs to this tape. */
+  readonly cap?: TapeCapProps;
+  readonly height?: number;
+  /** It is in hand: a tap on the picture is for it. */
+  readonly inHand?: boolean;
 }
+
+/** Height of a tape where there is room for all of them. */
+export const TAPE_HEIGHT = 52;
 
 /** A ruler dragged under a fixed index: light paper while held, dark while the camera moves it. */
 export const Tape = memo(function Tape(props: TapeProps) {
-  const { scale, range, click, held, releasable, atEnd, tag } = props;
+  const { scale, range, click, held, releasable, atEnd, tag, step } = props;
+  const { bands = NO_BANDS, description, foot, cap, height = TAPE_HEIGHT, inHand } = props;
   const ruler = useRef<View>(null);
   const body = useRef<View>(null);
   const [motion] = useState(() => new TapeMotion());
+  useDescription(body, description);
   useLayoutEffect(() => motion.follow(props, ruler.current as unknown as HTMLElement | null));
-  useSlide(body, motion);
   const paper = held || !releasable;
   const ink = paper ? COLOUR.ink : COLOUR.light;
   const spoken = [scale.speak(click), tag, atEnd ? 'at its end' : ''].filter(Boolean).join(', ');
   return (
-    <View style={[styles.tape, paper ? styles.paper : styles.dark]} testID={`tape-${scale.name}`}>
+    <View
+      style={[styles.tape, CONTAINED, paper ? styles.paper : styles.dark, { height }]}
+      testID={`tape-${scale.name}`}
+    >
       <View
         ref={body}
         style={[styles.body, GRABBABLE]}
@@ -40,6 +63,8 @@ export const Tape = memo(function Tape(props: TapeProps) {
         aria-valuetext={spoken}
         {...({ onKeyDown: motion.onKeyDown } as object)}
       >
+        {inHand && <View style={[styles.inHand, paper && styles.inHandOnPaper]} />}
+        <Slidable element={body} handlers={motion} />
         <View style={styles.readout}>
           <View style={styles.caption}>
             <Text style={[styles.name, { color: paper ? COLOUR.inkSoft : COLOUR.lightSoft }]}>
@@ -54,22 +79,44 @@ export const Tape = memo(function Tape(props: TapeProps) {
           </Text>
         </View>
         <View style={styles.window}>
-          <View ref={ruler} style={styles.ruler}>
-            <TapeRuler scale={scale} range={range} paper={paper} clickPx={CLICK_PX} />
+          <View ref={ruler} style={[styles.ruler, GLIDING]}>
+            <TapeRuler
+              scale={scale}
+              range={range}
+              paper={paper}
+              clickPx={CLICK_PX}
+              step={step}
+              height={height}
+            />
+            <View style={styles.bands}>
+              {foot ?? <TapeBands bands={bands} range={range} paper={paper} clickPx={CLICK_PX} />}
+            </View>
           </View>
           <View style={[styles.index, atEnd && styles.indexAtEnd]} />
+          <View style={[styles.index, styles.indexFoot, atEnd && styles.indexAtEnd]} />
           <View style={[styles.pointer, atEnd && styles.pointerAtEnd]} />
         </View>
       </View>
+      {cap && <TapeCap {...cap} paper={paper} />}
     </View>
   );
 });
 
 const styles = StyleSheet.create({
-  tape: { height: 52, minHeight: TARGET, borderRadius: 6, overflow: 'hidden' },
+  tape: { minHeight: TARGET, borderRadius: 6, overflow: 'hidden' },
   paper: { backgroundColor: COLOUR.paper },
   dark: { backgroundColor: COLOUR.panel },
   body: { flex: 1, flexDirection: 'row' },
+  inHand: {
+    position: 'absolute',
+    left: 0,
+    top: 0,
+    bottom: 0,
+    width: 5,
+    backgroundColor: COLOUR.paper,
+    pointerEvents: 'none',
+  },
+  inHandOnPaper: { backgroundColor: COLOUR.ink },
   readout: { width: 104, paddingLeft: 12, justifyContent: 'center' },
   caption: { flexDirection: 'row', gap: 8 },
   name: { fontFamily: FONT.medium, fontSize: 13 },
@@ -88,11 +135,12 @@ const styles = StyleSheet.create({
     marginLeft: -1,
     width: 2,
     top: 0,
-    height: 16,
+    height: 14,
     backgroundColor: COLOUR.vermilion,
     pointerEvents: 'none',
   },
-  indexFoot: { top: 37, height: 15 },
+  bands: { position: 'absolute', left: 0, bottom: 0 },
+  indexFoot: { top: 'auto', bottom: 0, height: 15 },
   indexAtEnd: { width: 6, marginLeft: -3 },
   pointer: {
     position: 'absolute',

@@ -11,10 +11,16 @@ export interface TapeMoves {
   /** Where the tape stands. */
   readonly click: number;
   readonly held: boolean;
+  /** Clicks from detent to detent. */
+  readonly step: number;
   /** A tape that can be given back to the camera. */
   readonly releasable: boolean;
   readonly onChange: (click: number) => void;
   readonly onRelease: () => void;
+  /** A finger has taken it. */
+  readonly onGrab?: () => void;
+  /** A finger has touched it without moving it. */
+  readonly onTap?: () => void;
 }
 
 const KEY_STEPS: Readonly<Record<string, number>> = {
@@ -48,8 +54,9 @@ export class TapeMotion implements SlideHandlers {
     this.running?.stop();
     this.moving = true;
     this.startedAt = this.position;
+    this.moves?.onGrab?.();
     // Taking a tape in hand sets it, even before it has moved by a whole click.
-    if (this.moves && !this.moves.held) this.moves.onChange(Math.round(this.position));
+    if (this.moves && !this.moves.held) this.moves.onChange(this.detent(this.position));
   }
 
   onMove(x: number): void {
@@ -58,11 +65,16 @@ export class TapeMotion implements SlideHandlers {
 
   onEnd(velocityX: number): void {
     if (!this.moves) return;
-    this.running = glide(this.position, -velocityX / CLICK_PX, this.moves.range, (position) => {
+    const { range, step } = this.moves;
+    this.running = glide(this.position, -velocityX / CLICK_PX, range, step, (position) => {
       this.move(position);
       // A glide ends on a detent: from there on the tape follows its value again.
-      this.moving = position !== Math.round(position);
+      this.moving = position !== this.detent(position);
     });
+  }
+
+  onTap(): void {
+    this.moves?.onTap?.();
   }
 
   onDoubleTap(): void {
@@ -76,8 +88,11 @@ export class TapeMotion implements SlideHandlers {
       event.preventDefault();
       this.running?.stop();
       this.moving = false;
-      this.move(this.clamp(this.moves.click + step));
-    } else if (event.key === 'a' || event.key === 'A') this.onDoubleTap();
+      this.move(this.clamp(this.moves.click + step * this.moves.step));
+    } else if (event.key === 'a') {
+      event.preventDefault();
+      this.onDoubleTap();
+    }
   };
 
   private clamp(position: number): number {
@@ -85,10 +100,16 @@ export class TapeMotion implements SlideHandlers {
     return Math.min(max, Math.max(min, position));
   }
 
+  /** The detent nearest to a position. */
+  private detent(position: number): number {
+    const { step, range } = this.moves ?? { step: 1, range: { min: 0 } };
+    return range.min + Math.round((position - range.min) / step) * step;
+  }
+
   private move(position: number): void {
     this.place(position);
     const { moves } = this;
-    const whole = Math.round(position);
+    const whole = this.detent(position);
     if (moves && whole !== moves.click) moves.onChange(whole);
   }
 

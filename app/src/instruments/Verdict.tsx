@@ -1,22 +1,36 @@
 import { Pressable, StyleSheet, Text, View } from 'react-native';
 import { ALL_IN_RANGE, type Finding, type Repair } from '@velmo/core/verdict';
 import { COLOUR, FONT, TARGET } from '../theme/theme';
+import { CONTAINED } from './webStyles';
 
 interface VerdictProps {
   /** The most important finding, or null when all is well. */
   readonly finding: Finding | null;
+  /** Findings besides it. */
+  readonly more: number;
   readonly onRepair: (repair: Repair) => void;
+  readonly onList: () => void;
 }
 
-/** One line, most important thing first, with the one-tap way out. */
-export function Verdict({ finding, onRepair }: VerdictProps) {
-  const repair = finding?.repair;
+/** One line, most important thing first, with the one-tap way out. A tap on the words lists everything. */
+export function Verdict({ finding, more, onRepair, onList }: VerdictProps) {
+  const [repair] = finding?.repairs ?? [];
   return (
-    <View style={styles.line} testID="verdict">
+    <View style={[styles.line, CONTAINED]} testID="verdict">
       <View style={[styles.mark, { backgroundColor: finding ? COLOUR.clipped : COLOUR.line }]} />
-      <Text role="status" aria-live="polite" style={styles.text} numberOfLines={2}>
-        {finding?.text ?? ALL_IN_RANGE}
-      </Text>
+      <View style={styles.words}>
+        <Text role="status" aria-live="polite" style={styles.text} numberOfLines={3}>
+          {finding?.text ?? ALL_IN_RANGE}
+        </Text>
+        {more > 0 && <Text style={styles.more}>+{more}</Text>}
+        {/* Beside the words, not around them: what is inside a button is not announced when it changes. */}
+        <Pressable
+          role="button"
+          aria-label={more > 0 ? `Verdict: ${more} more findings` : 'Verdict: all findings'}
+          style={StyleSheet.absoluteFill}
+          onPress={onList}
+        />
+      </View>
       {repair && (
         <Pressable role="button" style={styles.repair} onPress={() => onRepair(repair)}>
           <Text style={styles.repairText}>{repair.label}</Text>
@@ -36,22 +50,31 @@ const styles = StyleSheet.create({
     overflow: 'hidden',
   },
   mark: { width: 5, alignSelf: 'stretch' },
-  text: {
+  words: {
     flex: 1,
-    paddingHorizontal: 10,
+    minHeight: TARGET,
+    flexDirection: 'row',
+    alignItems: 'center',
+    paddingHorizontal: 8,
+    gap: 6,
+  },
+  text: {
+    flexShrink: 1,
     fontFamily: FONT.medium,
     fontSize: 16,
-    lineHeight: 19,
+    lineHeight: 18,
     color: COLOUR.light,
   },
+  more: { fontFamily: FONT.medium, fontSize: 14, color: COLOUR.lightSoft },
   repair: {
     minHeight: TARGET,
     margin: 2,
-    paddingHorizontal: 14,
+    paddingHorizontal: 12,
     justifyContent: 'center',
     borderWidth: 1,
     borderColor: COLOUR.lightSoft,
     borderRadius: 6,
+    maxWidth: '46%',
   },
-  repairText: { fontFamily: FONT.semibold, fontSize: 16, color: COLOUR.light },
+  repairText: { fontFamily: FONT.semibold, fontSize: 16, lineHeight: 18, color: COLOUR.light },
 });

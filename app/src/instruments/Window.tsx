@@ -1,42 +1,37 @@
-import { useEffect, useRef } from 'react';
+import { useRef, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { useWorkerCanvas } from './useWorkerCanvas';
+import { PANNABLE } from './webStyles';
+import { useWindowGestures, type WindowHands } from './windowGestures';
 
 interface WindowProps {
   readonly width: number;
   readonly height: number;
-  /** Changes whenever a new canvas is needed: a canvas can be handed to a worker only once. */
-  readonly source: object | null;
+  /** Changes whenever a new canvas is needed: a canvas can be handed to a worker only once. 0: no camera yet. */
+  readonly source: number;
   readonly label: string;
   readonly attach: (canvas: OffscreenCanvas) => void;
-  /** A finger is put on the picture (true) or lifted (false). */
-  readonly onHold: (holding: boolean) => void;
+  readonly hands: WindowHands;
+  /** Marks laid over the picture. */
+  readonly children?: ReactNode;
 }
 
 /** The live picture: a canvas whose pixels belong to a worker. React never touches them. */
-export function Window({ width, height, source, label, attach, onHold }: WindowProps) {
+export function Window({ width, height, source, label, attach, hands, children }: WindowProps) {
   const host = useRef<View>(null);
-  useEffect(() => {
-    const element = host.current as unknown as HTMLElement | null;
-    if (!element || !source) return;
-    const canvas = document.createElement('canvas');
-    canvas.style.width = '100%';
-    canvas.style.height = '100%';
-    canvas.style.objectFit = 'contain';
-    element.append(canvas);
-    attach(canvas.transferControlToOffscreen());
-    return () => canvas.remove();
-  }, [source, attach]);
+  useWindowGestures(host, hands);
+  useWorkerCanvas(host, source === 0 ? null : source, attach, { objectFit: 'contain' });
   return (
-    <View
-      ref={host}
-      role="img"
-      aria-label={label}
-      testID="window"
-      onPointerDown={() => onHold(true)}
-      onPointerUp={() => onHold(false)}
-      onPointerLeave={() => onHold(false)}
-      style={[styles.window, { width, height }]}
-    />
+    <View style={{ width, height }}>
+      <View
+        ref={host}
+        role="img"
+        aria-label={label}
+        testID="window"
+        style={[styles.window, PANNABLE, { width, height }]}
+      />
+      {children}
+    </View>
   );
 }
 

@@ -16,17 +16,21 @@ const prefersStillness = (): boolean =>
  *
  * @param position where it is, in clicks
  * @param velocity clicks a second
- * @param move called with each new position; the last one is whole
+ * @param step clicks from detent to detent, counted from the range's lower end
+ * @param move called with each new position; the last one is a detent
  */
 export function glide(
   position: number,
   velocity: number,
   range: { min: number; max: number },
+  step: number,
   move: (position: number) => void,
 ): Glide {
   const clamp = (v: number): number => Math.min(range.max, Math.max(range.min, v));
+  const detent = (v: number): number =>
+    clamp(range.min + Math.round((clamp(v) - range.min) / step) * step);
   if (prefersStillness()) {
-    move(Math.round(clamp(position)));
+    move(detent(position));
     return { stop: () => {} };
   }
   let stopped = false;
@@ -34,14 +38,14 @@ export function glide(
   let at = position;
   let speed = velocity;
   const settle = (from: number, started: number): void => {
-    const target = Math.round(clamp(from));
-    const step = (now: number): void => {
+    const target = detent(from);
+    const ease = (now: number): void => {
       if (stopped) return;
       const t = Math.min(1, Math.max(0, (now - started) / SETTLE_MS));
       move(t === 1 ? target : from + (target - from) * (1 - (1 - t) ** 3));
-      if (t < 1) requestAnimationFrame(step);
+      if (t < 1) requestAnimationFrame(ease);
     };
-    requestAnimationFrame(step);
+    requestAnimationFrame(ease);
   };
   const run = (now: number): void => {
     if (stopped) return;

@@ -6,3 +6,8 @@ const web = (style: Record<string, string>): ViewStyle => style as ViewStyle;
 export const GRABBABLE = web({ cursor: 'grab', touchAction: 'none', userSelect: 'none' });
 export const SLIDABLE = web({ cursor: 'ns-resize', touchAction: 'none', userSelect: 'none' });
 export const ZOOMABLE = web({ cursor: 'zoom-in', touchAction: 'none' });
+export const PANNABLE = web({ cursor: 'crosshair', touchAction: 'none', userSelect: 'none' });
+/** Moved often: gets a layer of its own, so that moving it repaints nothing. */
+export const GLIDING = web({ willChange: 'transform' });
+/** What changes inside lays out and paints nothing outside. */
+export const CONTAINED = web({ contain: 'layout paint' });

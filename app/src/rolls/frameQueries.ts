@@ -20,6 +20,26 @@ export const framesQuery = queryOptions({
   },
 });
 
+/** Room in the browser's storage. */
+export interface StorageRoom {
+  readonly quotaBytes: number;
+  readonly usedBytes: number;
+}
+
+const roomQuery = queryOptions({
+  // Under the frames' key, so that a frame more or less asks again.
+  queryKey: ['frames', 'room'],
+  async queryFn(): Promise<StorageRoom | null> {
+    const { quota, usage } = (await navigator.storage?.estimate?.()) ?? {};
+    return quota === undefined || usage === undefined
+      ? null
+      : { quotaBytes: quota, usedBytes: usage };
+  },
+});
+
+/** Null where the browser does not tell. */
+export const useRoom = () => useQuery(roomQuery);
+
 export const useFrames = () => useQuery(framesQuery);
 
 /** Tells every list that a frame was added. */

@@ -1,6 +1,6 @@
 /** One file of a frame, kept as chunks under its name. */
 export interface StoredFile {
-  readonly kind: 'dng' | 'jpeg';
+  readonly kind: 'dng' | 'jpeg' | 'tiff' | 'png';
   readonly name: string;
   readonly bytes: number;
   readonly chunks: number;
@@ -44,7 +44,7 @@ export const FRAME_RECORD_SCHEMA = {
       items: {
         type: 'object',
         properties: {
-          kind: { enum: ['dng', 'jpeg'] },
+          kind: { enum: ['dng', 'jpeg', 'tiff', 'png'] },
           name: { type: 'string', minLength: 1, maxLength: 128 },
           bytes: { type: 'integer', minimum: 1 },
           chunks: { type: 'integer', minimum: 1, maximum: 4096 },

@@ -75,6 +75,18 @@ export async function readIndex(): Promise<{ key: string; text: string }[]> {
   });
 }
 
+/** Names of all files of stored frames; entries that cannot be read have none. */
+export async function storedNames(): Promise<string[]> {
+  return (await readIndex()).flatMap(({ text }) => {
+    try {
+      const { files } = JSON.parse(text) as Partial<FrameRecord>;
+      return (files ?? []).map((file) => file.name);
+    } catch {
+      return [];
+    }
+  });
+}
+
 /** Bytes of one file of a frame, or null when they are not all there. */
 export async function readFile(
   id: string,

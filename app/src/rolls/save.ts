@@ -9,4 +9,9 @@ export function saveToComputer(name: string, parts: readonly Uint8Array[], type:
   setTimeout(() => URL.revokeObjectURL(url), 60_000);
 }
 
-export const MIME_TYPES = { dng: 'image/x-adobe-dng', jpeg: 'image/jpeg' } as const;
+export const MIME_TYPES = {
+  dng: 'image/x-adobe-dng',
+  jpeg: 'image/jpeg',
+  tiff: 'image/tiff',
+  png: 'image/png',
+} as const;

@@ -1,6 +1,7 @@
 import Ajv, { type ValidateFunction } from 'ajv';
 import { SETTINGS_SCHEMA, type Settings } from '@velmo/core/settings';
 import { FRAME_RECORD_SCHEMA, type FrameRecord } from './frameRecord';
+import { PREFERENCES_SCHEMA, type Preferences } from './preferences';
 
 /** The schemas at every door values come in by. Compiled on first use. */
 const ajv = new Ajv({ allErrors: false });
@@ -12,3 +13,4 @@ const lazily = <T>(schema: object): ((value: unknown) => value is T) => {
 
 export const isSettings = lazily<Settings>(SETTINGS_SCHEMA);
 export const isFrameRecord = lazily<FrameRecord>(FRAME_RECORD_SCHEMA);
+export const isPreferences = lazily<Preferences>(PREFERENCES_SCHEMA);

@@ -1,35 +1,55 @@
 import { expose } from 'comlink';
 import { assembleVideoFrameDng } from '@velmo/core/capture';
-import type { ShotMetadata } from '@velmo/core/dng';
+import { withMetadata, type ShotMetadata } from '@velmo/core/dng';
+import { nominalIso, clickFromIso, timeWords } from '@velmo/core/exposure';
+import type { FileKind } from '@velmo/core/settings';
 import type { GrabbedFrame } from '../camera/browserLive';
-import { fileStem, frameId } from '../camera/frameNames';
+import { frameId, newStem } from '../camera/frameNames';
 import { keepFrame, type KeptFrame } from '../camera/keepFrame';
 import { canvasOf, jpegBytes, thumbnailUrl } from '../camera/thumbnail';
+import type { NameFacts, Naming } from '../rolls/fileNames';
+import type { FileToStore } from '../rolls/frameRecord';
 
-const JPEG_QUALITY = 0.95;
+/** What is to be written of a frame. */
+export interface VideoFrameFiles {
+  readonly files: FileKind;
+  readonly jpegQuality: number;
+  readonly naming: Naming;
+}
+
+const nameFacts = ({ capturedAt, timeS, iso }: ShotMetadata): NameFacts => ({
+  ...capturedAt,
+  place: 'camera',
+  time: timeS === undefined ? '' : timeWords(timeS).replace('/', '-').replace(' ', ''),
+  iso: iso === undefined ? '' : nominalIso(clickFromIso(iso)),
+});
 
 const api = {
-  /** Writes a grabbed frame as JPEG and linear DNG and stores both. */
+  /** Writes a grabbed frame as JPEG, and as linear DNG where wanted, and stores it. */
   async keep(
     frame: GrabbedFrame,
     shot: ShotMetadata,
+    wanted: VideoFrameFiles,
     source: string,
     summary: string,
     onShare: (share: number) => void,
   ): Promise<KeptFrame> {
     const { rgba, width, height } = frame;
     const canvas = canvasOf(rgba, width, height);
-    const jpeg = await jpegBytes(canvas, JPEG_QUALITY);
+    const jpeg = await jpegBytes(canvas, wanted.jpegQuality / 100);
     const thumbnail = await thumbnailUrl(canvas, 1);
-    const parts = assembleVideoFrameDng(rgba, width, height, jpeg, shot);
-    const { epochMs, offsetMinutes } = shot.capturedAt;
-    const stem = fileStem(epochMs, offsetMinutes);
+    const { epochMs } = shot.capturedAt;
+    const stem = await newStem(wanted.naming, nameFacts(shot));
+    const files: FileToStore[] = [
+      { kind: 'jpeg', name: `${stem}.jpg`, parts: withMetadata(jpeg, width, height, shot) },
+    ];
+    if (wanted.files !== 'jpeg') {
+      const parts = assembleVideoFrameDng(rgba, width, height, jpeg, shot);
+      files.unshift({ kind: 'dng', name: `${stem}-from-video.dng`, parts });
+    }
     return keepFrame(
       { version: 1, id: frameId(epochMs), capturedAt: epochMs, source, summary, thumbnail },
-      [
-        { kind: 'dng', name: `${stem}-from-video.dng`, parts },
-        { kind: 'jpeg', name: `${stem}.jpg`, parts: [jpeg] },
-      ],
+      files,
       onShare,
     );
   },

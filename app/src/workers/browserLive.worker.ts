@@ -1,5 +1,6 @@
 import { expose, transfer } from 'comlink';
 import { BrowserLive, type GrabbedFrame } from '../camera/browserLive';
+import type { MeterSetting } from '@velmo/core/settings';
 import type { ViewOptions } from '../camera/CameraDevice';
 
 let live: BrowserLive | null = null;
@@ -9,7 +10,9 @@ const api = {
     live = new BrowserLive((readings) => port.postMessage(readings));
   },
   attach: (canvas: OffscreenCanvas): void => live?.attach(canvas),
+  attachLoupe: (canvas: OffscreenCanvas): void => live?.attachLoupe(canvas),
   view: (options: ViewOptions): void => live?.view(options),
+  meter: (meter: MeterSetting): void => live?.meter(meter),
   /** Frames as a stream, where the browser can hand it over. */
   follow(stream: ReadableStream<VideoFrame>): void {
     void live?.follow(stream);

@@ -1,17 +1,25 @@
 import { expose, transfer } from 'comlink';
-import { FrameView, type FrameSummary, type Viewport } from '../screens/frame/frameView';
+import type { FrameSummary, FrameView, Viewport } from '../screens/frame/frameView';
+import { PictureView } from '../screens/frame/pictureView';
+import { RawView } from '../screens/frame/rawView';
 import { readFile } from '../rolls/frameStore';
 import type { StoredFile } from '../rolls/frameRecord';
+import { stopWatch, type StageTimes } from '../state/stages';
 
 let view: FrameView | null = null;
 
 const api = {
-  /** Reads a stored DNG back and says what it holds. */
-  async open(id: string, file: StoredFile): Promise<FrameSummary> {
+  /** Reads a stored file back and says what it holds. */
+  async open(id: string, file: StoredFile): Promise<{ summary: FrameSummary; stages: StageTimes }> {
+    const { stages, end } = stopWatch();
     const bytes = await readFile(id, file);
     if (!bytes) throw new Error('Part of this frame is missing from the browser’s storage.');
-    view = FrameView.of(bytes);
-    return view.summary();
+    end('read');
+    view = file.kind === 'dng' ? RawView.of(bytes) : await PictureView.of(file.kind, bytes);
+    end('decode');
+    const summary = view.summary();
+    end('statistics');
+    return { summary, stages };
   },
   attach: (canvas: OffscreenCanvas): void => view?.attach(canvas),
   show: (viewport: Viewport): void => view?.show(viewport),

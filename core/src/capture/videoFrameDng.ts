@@ -1,7 +1,8 @@
+import { CALIBRATION_D65 } from '../colour/cameraProfile';
 import { decodeSrgb, XYZ_TO_SRGB } from '../colour/srgb';
 import type { ShotMetadata } from '../dng/description';
 import { encodeBand } from '../dng/encodeBand';
-import { ILLUMINANT_D65, ORIENTATION_LEVEL } from '../dng/tags';
+import { ORIENTATION_LEVEL } from '../dng/tags';
 import { writeDng } from '../dng/writeDng';
 
 const WHITE_LEVEL = 65535;
@@ -50,8 +51,7 @@ export function assembleVideoFrameDng(
     },
     preview: { jpeg, width, height },
     orientation: ORIENTATION_LEVEL,
-    xyzToCamera: XYZ_TO_SRGB,
-    calibrationIlluminant: ILLUMINANT_D65,
+    profile: [{ illuminant: CALIBRATION_D65, colorMatrix: XYZ_TO_SRGB, forwardMatrix: null }],
     asShotNeutral: [1, 1, 1],
     baselineExposure: 0,
     shot,

@@ -1,11 +1,11 @@
 import type { Chromaticity } from './chromaticity';
 import type { Mat3, Vec3 } from './mat3';
-import { asShotNeutral, balancedCameraToSrgb } from './whiteBalance';
+import { asShotNeutral, balancedCameraToSrgb, type CameraProfile } from './cameraProfile';
 import { encodeSrgb } from './srgb';
 import { renderingCurve } from './renderingCurve';
 
 export interface DevelopSettings {
-  readonly xyzToCamera: Mat3;
+  readonly profile: CameraProfile;
   readonly white: Chromaticity;
   readonly blackLevel: number;
   readonly whiteLevel: number;
@@ -20,9 +20,12 @@ export interface Developer {
   readonly matrix: Mat3;
   /** sRGB byte of display-linear light, `TONE_STEPS` + 1 entries over 0..1. */
   readonly tone: Uint8Array;
+  /** What display-linear light is brightened by before the curve. */
+  readonly gain: number;
 }
 
 const TONE_STEPS = 4095;
+const DEEP_STEPS = 65535;
 
 /** DNG BaselineExposure that renders this share of saturation at 18 %. */
 export const baselineExposureFor = (midGreyShareOfSaturation: number): number =>
@@ -30,8 +33,8 @@ export const baselineExposureFor = (midGreyShareOfSaturation: number): number =>
 
 /** Builds the tables of a development. */
 export function createDeveloper(settings: DevelopSettings): Developer {
-  const { xyzToCamera, white, blackLevel, whiteLevel, baselineExposure } = settings;
-  const neutral = asShotNeutral(xyzToCamera, white);
+  const { profile, white, blackLevel, whiteLevel, baselineExposure } = settings;
+  const neutral = asShotNeutral(profile, white);
   const range = whiteLevel - blackLevel;
   const table = (channel: number): Float32Array => {
     const t = new Float32Array(whiteLevel + 1);
@@ -42,22 +45,32 @@ export function createDeveloper(settings: DevelopSettings): Developer {
     return t;
   };
   const gain = 2 ** baselineExposure;
-  const curve = renderingCurve(gain);
-  const tone = new Uint8Array(TONE_STEPS + 1);
-  for (let i = 0; i <= TONE_STEPS; i++)
-    tone[i] = Math.round(255 * encodeSrgb(Math.min(1, curve((i / TONE_STEPS) * gain))));
   return {
     balance: [table(0), table(1), table(2)],
-    matrix: balancedCameraToSrgb(xyzToCamera, white),
-    tone,
+    matrix: balancedCameraToSrgb(profile, white),
+    tone: toneTable(new Uint8Array(TONE_STEPS + 1), gain, 255),
+    gain,
   };
 }
+
+/** Fills a table over display-linear 0..1 with the rendered sRGB signal, 0..top. */
+function toneTable<T extends Uint8Array | Uint16Array>(tone: T, gain: number, top: number): T {
+  const curve = renderingCurve(gain);
+  const steps = tone.length - 1;
+  for (let i = 0; i <= steps; i++)
+    tone[i] = Math.round(top * encodeSrgb(Math.min(1, curve((i / steps) * gain))));
+  return tone;
+}
+
+/** 16-bit sRGB of display-linear light, for `developDeep`. */
+export const deepTone = ({ gain }: Developer): Uint16Array =>
+  toneTable(new Uint16Array(DEEP_STEPS + 1), gain, 65535);
 
 /**
  * Develops raw-scaled RGB to sRGB bytes.
  *
  * @param raw interleaved RGB raw values, `3 * pixels`, none above the developer's white level
- * @param out interleaved RGBA bytes, `4 * pixels`, opaque
+ * @param out interleaved RGBA bytes, `4 * pixels`, opaque; its offset must be a multiple of 4
  */
 export function developRgb(raw: Uint16Array, developer: Developer, out: Uint8ClampedArray): void {
   const [tr, tg, tb] = developer.balance;
@@ -65,17 +78,49 @@ export function developRgb(raw: Uint16Array, developer: Developer, out: Uint8Cla
   const [m0, m1, m2, m3, m4, m5, m6, m7, m8] = developer.matrix.map((v) => v * s);
   const tone = developer.tone;
   const pixels = Math.floor(raw.length / 3);
-  for (let p = 0, i = 0, o = 0; p < pixels; p++, i += 3, o += 4) {
+  // One store a pixel instead of four; every machine a browser or Node runs on is little-endian.
+  const words = new Uint32Array(out.buffer, out.byteOffset, pixels);
+  for (let p = 0, i = 0; p < pixels; p++, i += 3) {
     const r = tr[raw[i]];
     const g = tg[raw[i + 1]];
     const b = tb[raw[i + 2]];
     const R = (m0 * r + m1 * g + m2 * b + 0.5) | 0;
     const G = (m3 * r + m4 * g + m5 * b + 0.5) | 0;
     const B = (m6 * r + m7 * g + m8 * b + 0.5) | 0;
-    out[o] = tone[R < 0 ? 0 : R > s ? s : R];
-    out[o + 1] = tone[G < 0 ? 0 : G > s ? s : G];
-    out[o + 2] = tone[B < 0 ? 0 : B > s ? s : B];
-    out[o + 3] = 255;
+    words[p] =
+      0xff000000 |
+      (tone[B < 0 ? 0 : B > s ? s : B] << 16) |
+      (tone[G < 0 ? 0 : G > s ? s : G] << 8) |
+      tone[R < 0 ? 0 : R > s ? s : R];
+  }
+}
+
+/**
+ * Develops raw-scaled RGB to 16-bit sRGB.
+ *
+ * @param tone of `deepTone`
+ * @param raw as for `developRgb`
+ * @param out interleaved RGB, `3 * pixels`
+ */
+export function developDeep(
+  raw: Uint16Array,
+  developer: Developer,
+  tone: Uint16Array,
+  out: Uint16Array,
+): void {
+  const [tr, tg, tb] = developer.balance;
+  const s = DEEP_STEPS;
+  const [m0, m1, m2, m3, m4, m5, m6, m7, m8] = developer.matrix.map((v) => v * s);
+  for (let i = 0; i < raw.length; i += 3) {
+    const r = tr[raw[i]];
+    const g = tg[raw[i + 1]];
+    const b = tb[raw[i + 2]];
+    const R = (m0 * r + m1 * g + m2 * b + 0.5) | 0;
+    const G = (m3 * r + m4 * g + m5 * b + 0.5) | 0;
+    const B = (m6 * r + m7 * g + m8 * b + 0.5) | 0;
+    out[i] = tone[R < 0 ? 0 : R > s ? s : R];
+    out[i + 1] = tone[G < 0 ? 0 : G > s ? s : G];
+    out[i + 2] = tone[B < 0 ? 0 : B > s ? s : B];
   }
 }
 

@@ -21,9 +21,3 @@ export function daylightChromaticity(kelvin: number): Chromaticity {
       : -2.0064e9 / t ** 3 + 1.9018e6 / t ** 2 + 0.24748e3 / t + 0.23704;
   return { x, y: -3 * x * x + 2.87 * x - 0.275 };
 }
-
-/** Correlated colour temperature in kelvin of a chromaticity near the Planckian locus (McCamy 1992). */
-export function cctMcCamy({ x, y }: Chromaticity): number {
-  const n = (x - 0.332) / (0.1858 - y);
-  return 449 * n ** 3 + 3525 * n ** 2 + 6823.3 * n + 5520.33;
-}

@@ -1,4 +1,6 @@
-import type { Mat3 } from '../colour/mat3';
+import type { CameraProfile } from '../colour/cameraProfile';
+import type { MeterPattern } from '../exposure/metering';
+import type { PixelBox } from '../optics/aspect';
 
 /** A moment with the clock's offset from UTC; core has no clock of its own. */
 export interface Moment {
@@ -20,10 +22,16 @@ export interface ShotMetadata {
   readonly focalLengthMm?: number;
   readonly focalLength35Mm?: number;
   readonly lensModel?: string;
+  /** Where the lens was focused, in metres; Infinity allowed. */
+  readonly focusedM?: number;
   readonly compensationStops?: number;
-  readonly metering?: 'centre-weighted';
+  readonly metering?: MeterPattern;
+  /** How much the picture was cropped in the camera; 1 = not at all. */
+  readonly digitalZoom?: number;
   /** Who chose the exposure: nothing held, time held, ISO held (still an automatic programme), both held. */
   readonly program?: 'auto' | 'time-held' | 'iso-held' | 'manual';
+  /** The camera chose the white balance, or the photographer did. */
+  readonly whiteIsAuto?: boolean;
 }
 
 /** Compressed raw samples. */
@@ -38,6 +46,8 @@ export interface RawImage {
   readonly tiles: readonly Uint8Array[];
   readonly blackLevel: number;
   readonly whiteLevel: number;
+  /** The part that is meant to be seen (DNG DefaultCrop); left out = all of it. */
+  readonly crop?: PixelBox;
   /**
    * Noise variance = scale * x + offset of a signal x, 0..1 of the raw range (DNG NoiseProfile); null when
    * unknown.
@@ -50,9 +60,7 @@ export interface DngDescription {
   /** A baseline JPEG in the raw's own orientation. */
   readonly preview: { readonly jpeg: Uint8Array; readonly width: number; readonly height: number };
   readonly orientation: 1 | 6;
-  readonly xyzToCamera: Mat3;
-  /** Exif light source code of the illuminant the matrix is for. */
-  readonly calibrationIlluminant: number;
+  readonly profile: CameraProfile;
   readonly asShotNeutral: readonly [number, number, number];
   readonly baselineExposure: number;
   readonly shot: ShotMetadata;

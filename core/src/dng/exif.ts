@@ -7,10 +7,13 @@ import type { TiffField } from './tiff/types';
 
 /** Exif codes of ExposureProgram: manual, normal programme, shutter priority. */
 const PROGRAM = { manual: 1, auto: 2, 'iso-held': 2, 'time-held': 4 } as const;
-const METERING_CENTRE_WEIGHTED = 2;
+/** Exif codes of MeteringMode: average, centre-weighted, spot, other. */
+const METERING = { whole: 1, centre: 2, spot: 3, highlights: 255 } as const;
 /** SensitivityType 2: the ISO is a recommended exposure index (see docs/decisions/001). */
 const SENSITIVITY_REI = 2;
 const NO_FLASH_FUNCTION = 0x20;
+/** Numerator of a SubjectDistance at infinity (Exif 3.0). */
+export const DISTANCE_INFINITY = 0xffffffff;
 
 /** The Exif directory (Exif 3.0 / CIPA DC-008) of a shot; only what is known. */
 export function exifDirectory(shot: ShotMetadata): TiffField[] {
@@ -26,7 +29,7 @@ export function exifDirectory(shot: ShotMetadata): TiffField[] {
     { tag: TAG.SubSecTimeOriginal, type: 'ASCII', text: moment.subSeconds },
     { tag: TAG.SubSecTimeDigitized, type: 'ASCII', text: moment.subSeconds },
     { tag: TAG.Flash, type: 'SHORT', values: [NO_FLASH_FUNCTION] },
-    { tag: TAG.WhiteBalance, type: 'SHORT', values: [0] },
+    { tag: TAG.WhiteBalance, type: 'SHORT', values: [shot.whiteIsAuto === false ? 1 : 0] },
   ];
   exposureFields(shot, fields);
   lensFields(shot, fields);
@@ -58,7 +61,7 @@ function exposureFields(shot: ShotMetadata, fields: TiffField[]): void {
       values: toRational(shot.compensationStops, 1000),
     });
   if (shot.metering !== undefined)
-    fields.push({ tag: TAG.MeteringMode, type: 'SHORT', values: [METERING_CENTRE_WEIGHTED] });
+    fields.push({ tag: TAG.MeteringMode, type: 'SHORT', values: [METERING[shot.metering]] });
   if (shot.program !== undefined)
     fields.push(
       { tag: TAG.ExposureProgram, type: 'SHORT', values: [PROGRAM[shot.program]] },
@@ -67,7 +70,7 @@ function exposureFields(shot: ShotMetadata, fields: TiffField[]): void {
 }
 
 function lensFields(shot: ShotMetadata, fields: TiffField[]): void {
-  const { fNumber, focalLengthMm, focalLength35Mm, lensModel } = shot;
+  const { fNumber, focalLengthMm, focalLength35Mm, digitalZoom, lensModel } = shot;
   if (fNumber !== undefined) {
     const aperture = toRational(avFromFNumber(fNumber), 1e6);
     fields.push(
@@ -82,11 +85,24 @@ function lensFields(shot: ShotMetadata, fields: TiffField[]): void {
       type: 'RATIONAL',
       values: toRational(focalLengthMm, 1000),
     });
+  if (shot.focusedM !== undefined)
+    fields.push({
+      tag: TAG.SubjectDistance,
+      type: 'RATIONAL',
+      values:
+        shot.focusedM === Infinity ? [DISTANCE_INFINITY, 1] : toRational(shot.focusedM, 10000),
+    });
   if (focalLength35Mm !== undefined)
     fields.push({
       tag: TAG.FocalLengthIn35mmFilm,
       type: 'SHORT',
       values: [Math.round(focalLength35Mm)],
+    });
+  if (digitalZoom !== undefined)
+    fields.push({
+      tag: TAG.DigitalZoomRatio,
+      type: 'RATIONAL',
+      values: toRational(digitalZoom, 1000),
     });
   if (lensModel !== undefined) fields.push({ tag: TAG.LensModel, type: 'ASCII', text: lensModel });
   const specification = lensSpecification(shot);

@@ -1,11 +1,17 @@
 export * from './decodeRaw';
 export * from './description';
+export * from './dngDeveloper';
 export * from './dngError';
 export * from './encodeBand';
 export * from './jpegInfo';
+export * from './jpegMetadata';
+export * from './pngMetadata';
 export * from './readDng';
+export * from './readExif';
+export * from './readPicture';
 export * from './tags';
 export * from './tiling';
 export * from './writeDng';
+export * from './writePictureTiff';
 export { decodeLjpeg } from './ljpeg/decode';
 export { encodeLjpeg, type LjpegSource } from './ljpeg/encode';

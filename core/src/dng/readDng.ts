@@ -1,4 +1,11 @@
-import type { Mat3 } from '../colour/mat3';
+import {
+  CALIBRATION_D65,
+  calibrationKelvin,
+  type Calibration,
+  type CameraProfile,
+} from '../colour/cameraProfile';
+import { invert, type Mat3 } from '../colour/mat3';
+import type { PixelBox } from '../optics/aspect';
 import { DngError } from './dngError';
 import {
   COMPRESSION_JPEG,
@@ -7,6 +14,7 @@ import {
   PHOTOMETRIC_LINEAR_RAW,
   TAG,
 } from './tags';
+import { readExif, type DngExif } from './readExif';
 import { TiffReader, type TiffDirectory } from './tiff/reader';
 
 /** Where the raw's blocks lie. */
@@ -22,25 +30,8 @@ export interface RawLayout {
   readonly byteCounts: readonly number[];
   readonly blackLevel: number;
   readonly whiteLevel: number;
-}
-
-export interface DngExif {
-  readonly make?: string;
-  readonly model?: string;
-  readonly lensModel?: string;
-  readonly software?: string;
-  readonly description?: string;
-  readonly timeS?: number;
-  readonly iso?: number;
-  readonly fNumber?: number;
-  readonly focalLengthMm?: number;
-  readonly focalLength35Mm?: number;
-  readonly compensationStops?: number;
-  /** Exif code of the metering mode. */
-  readonly meteringMode?: number;
-  readonly dateTimeOriginal?: string;
-  readonly offsetTimeOriginal?: string;
-  readonly subSecTimeOriginal?: string;
+  /** The part that is meant to be seen. */
+  readonly crop: PixelBox;
 }
 
 export interface DngFile {
@@ -48,7 +39,7 @@ export interface DngFile {
   readonly version: string;
   readonly raw: RawLayout;
   readonly orientation: number;
-  readonly xyzToCamera: Mat3;
+  readonly profile: CameraProfile;
   readonly asShotNeutral: readonly [number, number, number];
   readonly baselineExposure: number;
   readonly preview: { readonly offset: number; readonly length: number } | null;
@@ -75,11 +66,11 @@ export function readDng(bytes: Uint8Array): DngFile {
     version: version.join('.'),
     raw: rawLayout(reader, raw),
     orientation: reader.first(root, TAG.Orientation) ?? 1,
-    xyzToCamera: matrixOf(reader.numbers(root, TAG.ColorMatrix1)),
+    profile: profileOf(reader, root),
     asShotNeutral: neutralOf(reader.numbers(root, TAG.AsShotNeutral)),
     baselineExposure: finite(reader.first(root, TAG.BaselineExposure)) ?? 0,
     preview: previewOf(reader, root),
-    exif: exifOf(reader, root),
+    exif: readExif(reader, root),
   };
 }
 
@@ -125,6 +116,7 @@ function rawLayout(reader: TiffReader, d: TiffDirectory): RawLayout {
     ...blocksOf(reader, d, width, height),
     blackLevel: Math.round(finite(reader.first(d, TAG.BlackLevel)) ?? 0),
     whiteLevel: finite(reader.first(d, TAG.WhiteLevel)) ?? 65535,
+    crop: cropOf(reader, d, width, height),
   };
   checkLayout(layout, reader.bytes.length);
   return layout;
@@ -160,6 +152,14 @@ function blocksOf(
     offsets: reader.numbers(d, TAG.StripOffsets),
     byteCounts: reader.numbers(d, TAG.StripByteCounts),
   };
+}
+
+/** DNG's default crop, on even photosites; all of the raw where there is none that makes sense. */
+function cropOf(reader: TiffReader, d: TiffDirectory, width: number, height: number): PixelBox {
+  const [x, y] = reader.numbers(d, TAG.DefaultCropOrigin).map(Math.floor);
+  const [w, h] = reader.numbers(d, TAG.DefaultCropSize).map(Math.floor);
+  const fits = x >= 0 && y >= 0 && w >= 2 && h >= 2 && x + w <= width && y + h <= height;
+  return fits ? { x: x & ~1, y: y & ~1, width: w, height: h } : { x: 0, y: 0, width, height };
 }
 
 function checkPattern(reader: TiffReader, d: TiffDirectory): void {
@@ -198,8 +198,36 @@ function checkLayout(l: RawLayout, fileBytes: number): void {
 const finite = (v: number | undefined): number | undefined =>
   v !== undefined && Number.isFinite(v) ? v : undefined;
 
-const matrixOf = (values: readonly number[]): Mat3 =>
-  values.length === 9 && values.every(Number.isFinite) ? (values as unknown as Mat3) : IDENTITY;
+/** Nine numbers that make a matrix with an inverse; null for anything else. */
+function matrixOf(values: readonly number[]): Mat3 | null {
+  if (values.length !== 9 || !values.every(Number.isFinite)) return null;
+  const m = values as unknown as Mat3;
+  try {
+    invert(m);
+    return m;
+  } catch {
+    return null;
+  }
+}
+
+/** The file's calibrations; a matrix nobody can use is replaced by the identity. */
+function profileOf(reader: TiffReader, root: TiffDirectory): CameraProfile {
+  const calibration = (illuminant: number, colour: number, forward: number): Calibration | null => {
+    const colorMatrix = matrixOf(reader.numbers(root, colour));
+    return (
+      colorMatrix && {
+        illuminant: reader.first(root, illuminant) ?? CALIBRATION_D65,
+        colorMatrix,
+        forwardMatrix: matrixOf(reader.numbers(root, forward)),
+      }
+    );
+  };
+  const first = calibration(TAG.CalibrationIlluminant1, TAG.ColorMatrix1, TAG.ForwardMatrix1);
+  const second = calibration(TAG.CalibrationIlluminant2, TAG.ColorMatrix2, TAG.ForwardMatrix2);
+  if (!first) return [{ illuminant: CALIBRATION_D65, colorMatrix: IDENTITY, forwardMatrix: null }];
+  if (!second || second.illuminant === first.illuminant) return [first];
+  return calibrationKelvin(first) <= calibrationKelvin(second) ? [first, second] : [second, first];
+}
 
 const neutralOf = (values: readonly number[]): [number, number, number] =>
   values.length === 3 && values.every((v) => v > 1e-3 && v <= 1e3)
@@ -216,28 +244,4 @@ function previewOf(
   if (offset === undefined || length === undefined || offset + length > reader.bytes.length)
     return null;
   return { offset, length };
-}
-
-function exifOf(reader: TiffReader, root: TiffDirectory): DngExif {
-  const offset = reader.first(root, TAG.ExifIFD);
-  const exif: TiffDirectory =
-    offset === undefined ? { offset: 0, entries: new Map() } : reader.directory(offset);
-  const number = (tag: number): number | undefined => finite(reader.first(exif, tag));
-  return {
-    make: reader.text(root, TAG.Make),
-    model: reader.text(root, TAG.Model),
-    software: reader.text(root, TAG.Software),
-    description: reader.text(root, TAG.ImageDescription),
-    lensModel: reader.text(exif, TAG.LensModel),
-    timeS: number(TAG.ExposureTime),
-    iso: number(TAG.RecommendedExposureIndex) ?? number(TAG.PhotographicSensitivity),
-    fNumber: number(TAG.FNumber),
-    focalLengthMm: number(TAG.FocalLength),
-    focalLength35Mm: number(TAG.FocalLengthIn35mmFilm),
-    compensationStops: number(TAG.ExposureBiasValue),
-    meteringMode: number(TAG.MeteringMode),
-    dateTimeOriginal: reader.text(exif, TAG.DateTimeOriginal),
-    offsetTimeOriginal: reader.text(exif, TAG.OffsetTimeOriginal),
-    subSecTimeOriginal: reader.text(exif, TAG.SubSecTimeOriginal),
-  };
 }

@@ -14,7 +14,10 @@ export const TAG = {
   SamplesPerPixel: 277,
   RowsPerStrip: 278,
   StripByteCounts: 279,
+  XResolution: 282,
+  YResolution: 283,
   PlanarConfiguration: 284,
+  ResolutionUnit: 296,
   Software: 305,
   DateTime: 306,
   TileWidth: 322,
@@ -30,6 +33,7 @@ export const TAG = {
   ExposureTime: 33434,
   FNumber: 33437,
   ExifIFD: 34665,
+  InterColorProfile: 34675,
   ExposureProgram: 34850,
   PhotographicSensitivity: 34855,
   SensitivityType: 34864,
@@ -46,12 +50,19 @@ export const TAG = {
   MaxApertureValue: 37381,
   MeteringMode: 37383,
   Flash: 37385,
+  SubjectDistance: 37382,
   FocalLength: 37386,
   SubSecTime: 37520,
   SubSecTimeOriginal: 37521,
   SubSecTimeDigitized: 37522,
+  ComponentsConfiguration: 37121,
+  FlashpixVersion: 40960,
+  ColorSpace: 40961,
+  PixelXDimension: 40962,
+  PixelYDimension: 40963,
   ExposureMode: 41986,
   WhiteBalance: 41987,
+  DigitalZoomRatio: 41988,
   FocalLengthIn35mmFilm: 41989,
   LensSpecification: 42034,
   LensModel: 42036,
@@ -67,6 +78,7 @@ export const TAG = {
   DefaultCropOrigin: 50719,
   DefaultCropSize: 50720,
   ColorMatrix1: 50721,
+  ColorMatrix2: 50722,
   AsShotNeutral: 50728,
   BaselineExposure: 50730,
   BaselineNoise: 50731,
@@ -75,8 +87,11 @@ export const TAG = {
   LensInfo: 50736,
   AntiAliasStrength: 50738,
   CalibrationIlluminant1: 50778,
+  CalibrationIlluminant2: 50779,
   BestQualityScale: 50780,
   ActiveArea: 50829,
+  ForwardMatrix1: 50964,
+  ForwardMatrix2: 50965,
   PreviewColorSpace: 50970,
   NoiseProfile: 51041,
 } as const;
@@ -86,10 +101,6 @@ export const COMPRESSION_JPEG = 7;
 export const PHOTOMETRIC_YCBCR = 6;
 export const PHOTOMETRIC_CFA = 32803;
 export const PHOTOMETRIC_LINEAR_RAW = 34892;
-
-/** Exif light source codes that name a DNG calibration illuminant. */
-export const ILLUMINANT_D65 = 21;
-export const ILLUMINANT_D55 = 20;
 
 /** TIFF orientations used: as stored, and turned by 90 degrees clockwise to be seen. */
 export const ORIENTATION_LEVEL = 1;

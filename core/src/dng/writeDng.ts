@@ -1,4 +1,5 @@
 import type { DngDescription, RawImage } from './description';
+import type { Mat3 } from '../colour/mat3';
 import { exifDirectory, lensSpecification } from './exif';
 import { jpegInfo } from './jpegInfo';
 import { exifMoment } from './moment';
@@ -48,6 +49,35 @@ function previewFields({ preview, orientation, shot }: DngDescription): TiffFiel
   ];
 }
 
+/** Tags of the first and the second calibration. */
+const CALIBRATION_TAGS = [
+  {
+    illuminant: TAG.CalibrationIlluminant1,
+    colour: TAG.ColorMatrix1,
+    forward: TAG.ForwardMatrix1,
+  },
+  {
+    illuminant: TAG.CalibrationIlluminant2,
+    colour: TAG.ColorMatrix2,
+    forward: TAG.ForwardMatrix2,
+  },
+] as const;
+
+const calibrationFields = ({ profile }: DngDescription): TiffField[] =>
+  profile.flatMap(({ illuminant, colorMatrix, forwardMatrix }, i): TiffField[] => {
+    const tags = CALIBRATION_TAGS[i];
+    const matrix = (tag: number, m: Mat3): TiffField => ({
+      tag,
+      type: 'SRATIONAL',
+      values: toTenThousandths(m),
+    });
+    return [
+      { tag: tags.illuminant, type: 'SHORT', values: [illuminant] },
+      matrix(tags.colour, colorMatrix),
+      ...(forwardMatrix ? [matrix(tags.forward, forwardMatrix)] : []),
+    ];
+  });
+
 function cameraFields(dng: DngDescription): TiffField[] {
   const fields: TiffField[] = [
     { tag: TAG.SubIFDs, directories: [rawFields(dng)] },
@@ -56,8 +86,7 @@ function cameraFields(dng: DngDescription): TiffField[] {
     { tag: TAG.DNGVersion, type: 'BYTE', values: [1, 4, 0, 0] },
     { tag: TAG.DNGBackwardVersion, type: 'BYTE', values: [1, 3, 0, 0] },
     { tag: TAG.UniqueCameraModel, type: 'ASCII', text: `${dng.shot.make} ${dng.shot.model}` },
-    { tag: TAG.ColorMatrix1, type: 'SRATIONAL', values: toTenThousandths(dng.xyzToCamera) },
-    { tag: TAG.CalibrationIlluminant1, type: 'SHORT', values: [dng.calibrationIlluminant] },
+    ...calibrationFields(dng),
     { tag: TAG.AsShotNeutral, type: 'RATIONAL', values: toRationals(dng.asShotNeutral, 1e6) },
     {
       tag: TAG.BaselineExposure,
@@ -92,6 +121,7 @@ function blockFields(raw: RawImage): TiffField[] {
 
 function rawFields({ raw }: DngDescription): TiffField[] {
   const cfa = raw.kind === 'cfa';
+  const crop = raw.crop ?? { x: 0, y: 0, width: raw.width, height: raw.height };
   const samples = cfa ? 1 : 3;
   const fields: TiffField[] = [
     { tag: TAG.NewSubfileType, type: 'LONG', values: [0] },
@@ -120,8 +150,8 @@ function rawFields({ raw }: DngDescription): TiffField[] {
     },
     { tag: TAG.DefaultScale, type: 'RATIONAL', values: [1, 1, 1, 1] },
     { tag: TAG.BestQualityScale, type: 'RATIONAL', values: [1, 1] },
-    { tag: TAG.DefaultCropOrigin, type: 'LONG', values: [0, 0] },
-    { tag: TAG.DefaultCropSize, type: 'LONG', values: [raw.width, raw.height] },
+    { tag: TAG.DefaultCropOrigin, type: 'LONG', values: [crop.x, crop.y] },
+    { tag: TAG.DefaultCropSize, type: 'LONG', values: [crop.width, crop.height] },
     { tag: TAG.ActiveArea, type: 'LONG', values: [0, 0, raw.height, raw.width] },
     { tag: TAG.AntiAliasStrength, type: 'RATIONAL', values: toRational(1) },
   ];

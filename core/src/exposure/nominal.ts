@@ -1,4 +1,4 @@
-import { clickFromIso, clickFromTimeS } from './clicks';
+import { clickFromIso, clickFromTimeS, timeSFromClick } from './clicks';
 
 /**
  * The engraved ("nominal") values of the third-stop series. Common practice of the trade, rounded so
@@ -29,6 +29,16 @@ export const nominalTime = (click: number): string =>
 /** Engraved ISO speed: "100", "640". Clicks off the scale give its end. */
 export const nominalIso = (click: number): string =>
   ISO_LABELS[clampTo(ISO_CLICKS, click) - ISO_CLICKS.min];
+
+/**
+ * Any exposure time as people say it: the engraved value where it is on a third-stop, "7.3 s" where a shutter was
+ * closed early.
+ */
+export function timeWords(timeS: number): string {
+  const click = clickFromTimeS(timeS);
+  const exact = Math.abs(Math.log2(timeS / timeSFromClick(click))) < 0.02;
+  return exact || timeS < 0.25 ? `${nominalTime(click)} s` : `${timeS.toFixed(1)} s`;
+}
 
 /** Reads "1/125", "0.3", "30", "30s" as a click of the nominal scale; null when it is no such time. */
 export function parseTime(text: string): number | null {

@@ -1,4 +1,4 @@
-import { CLICKS_PER_STOP, clicksFromStops } from './clicks';
+import { clicksFromStops } from './clicks';
 
 /** Inclusive range of clicks a control can be moved in. */
 export interface ClickRange {
@@ -43,8 +43,9 @@ export const lightClicksFromEv100 = (ev100: number, fNumber: number): number =>
 
 /**
  * Fills the tapes that were left open. Order of preference with both open: base ISO and a time no longer than
- * can be hand-held, then higher ISO, then a longer time; on a tripod base ISO throughout.
- * Never moves a held value. All numbers are clicks (thirds of a stop).
+ * can be hand-held, then higher ISO, then a longer time; on a tripod base ISO and any time, then higher ISO.
+ * Never moves a held value. All numbers are clicks (thirds of a stop); half clicks pass through, so that
+ * compensation in half stops is met exactly.
  */
 export function solveExposure(input: SolverInput): Solution {
   const wanted = input.lightClicks + input.compClicks;
@@ -60,11 +61,12 @@ export function solveExposure(input: SolverInput): Solution {
     isoClick = input.isoClick;
     timeClick = clamp(wanted - isoClick, input.timeRange);
   } else {
+    const longest = clamp(input.handheldTimeClick ?? input.timeRange.max, input.timeRange);
     isoClick = clamp(input.baseIsoClick, input.isoRange);
     timeClick = clamp(wanted - isoClick, input.timeRange);
-    if (input.handheldTimeClick !== null && timeClick > input.handheldTimeClick) {
-      timeClick = clamp(input.handheldTimeClick, input.timeRange);
-      isoClick = clamp(wanted - timeClick, input.isoRange);
+    if (timeClick > longest || timeClick + isoClick < wanted) {
+      timeClick = longest;
+      isoClick = clamp(wanted - timeClick, { min: isoClick, max: input.isoRange.max });
       timeClick = clamp(wanted - isoClick, input.timeRange);
     }
   }
@@ -73,9 +75,8 @@ export function solveExposure(input: SolverInput): Solution {
   return { timeClick, isoClick, differenceClicks, outOfRange: open && differenceClicks !== 0 };
 }
 
-/**
- * Longest hand-held time in clicks for a 35 mm-equivalent focal length: t <= 1/f35 (reciprocal rule, common
- * practice), rounded down to a whole click.
- */
-export const handheldTimeClick = (focalLength35Mm: number): number =>
-  Math.floor(-Math.log2(focalLength35Mm) * CLICKS_PER_STOP + 1e-9);
+/** Clicks of exposure that reach the raw: ISO under base only renders it differently. */
+export const rawClicks = (
+  { timeClick, isoClick }: Pick<Solution, 'timeClick' | 'isoClick'>,
+  baseIsoClick: number,
+): number => timeClick + Math.max(baseIsoClick, isoClick);

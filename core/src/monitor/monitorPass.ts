@@ -1,4 +1,5 @@
 import { LADDER_BINS } from './ladderScale';
+import { monitorWorkshop } from './monitorWorkshop';
 
 /** Bits of the mark mask. */
 export const MARK_CLIPPED_RED = 1;
@@ -6,6 +7,12 @@ export const MARK_CLIPPED_GREEN = 2;
 export const MARK_CLIPPED_BLUE = 4;
 export const MARK_CLIPPED = 7;
 export const MARK_CRUSHED = 8;
+export const MARK_ZEBRA = 16;
+export const MARK_TONE = 32;
+/** Under the zebra, but in a group too small to mind. */
+export const MARK_SPECK = 64;
+/** Edge of something in focus. */
+export const MARK_PEAK = 128;
 
 export interface MonitorTables {
   /** Ladder bin of each raw value 0..whiteLevel. */
@@ -15,16 +22,25 @@ export interface MonitorTables {
   readonly crushedLevel: number;
   /** Weights of red, green, blue in luminance, in 1/256; they sum to 256. */
   readonly luma: readonly [number, number, number];
+  /** Zebra: raw values at or above this in any channel; above the white level = none. */
+  readonly zebraLevel: number;
+  /** Second band: luminance in raw values from..to; from above to = none. */
+  readonly toneFrom: number;
+  readonly toneTo: number;
 }
+
+/** No zebra and no second band. */
+export const NOTHING_WATCHED = { zebraLevel: 65536, toneFrom: 1, toneTo: 0 } as const;
+
+/** Places in `MonitorResult.counts`. */
+export const COUNT = { red: 0, green: 1, blue: 2, any: 3, crushed: 4, zebra: 5, tone: 6 } as const;
 
 /** What one pass over a frame found. Reused from frame to frame: the pass writes into it. */
 export interface MonitorResult {
   /** Pixels per ladder bin: red, green, blue, luminance, `LADDER_BINS` each, one after the other. */
   readonly histogram: Uint32Array;
-  /** Pixels clipped in red, green, blue, in any channel; pixels crushed. */
+  /** Pixels clipped in red, green, blue, in any channel; crushed; under the zebra; in the second band. */
   readonly counts: Uint32Array;
-  /** Meter-weighted mean of the luminance, in raw values (black level included). */
-  meterLevel: number;
   /** One byte a pixel, MARK_ bits. */
   readonly marks: Uint8Array;
 }
@@ -32,111 +48,81 @@ export interface MonitorResult {
 /** Room for the results of frames of this many pixels. */
 export const createMonitorResult = (pixels: number): MonitorResult => ({
   histogram: new Uint32Array(4 * LADDER_BINS),
-  counts: new Uint32Array(5),
-  meterLevel: 0,
+  counts: new Uint32Array(7),
   marks: new Uint8Array(pixels),
 });
 
-/** Pixels per raw value of red, green, blue and luminance; reused while the scale stays. */
-let levels: readonly Int32Array[] = [];
+/** Vectors of signed 16-bit values hold no more: white levels beyond are counted in TypeScript. */
+const MOST_LEVEL = 32767;
 
 /**
- * Arrays of their own rather than views of one: views cost every access an addition. Signed, because counts of
- * unsigned words are handled as floating point.
- */
-function clearLevels(size: number): readonly Int32Array[] {
-  if (levels.length > 0 && levels[0].length === size) for (const level of levels) level.fill(0);
-  else levels = [0, 1, 2, 3].map(() => new Int32Array(size));
-  return levels;
-}
-
-/**
- * Everything the instrument reads from a frame, in one pass.
+ * Everything the instrument reads from a frame's raw values, in one pass. Counts by raw value: folding into bins afterwards
+ * saves a look-up per channel.
  *
  * @param raw interleaved RGB raw values, `3 * pixels`, none above the white level
- * @param weights meter weights, one a pixel, summing to 1
- * Throws RangeError when raw, weights and result differ in size.
+ * @param plain true: without WebAssembly in any case
+ * Throws RangeError when raw and result differ in size.
  */
 export function monitorPass(
   raw: Uint16Array,
-  weights: Float32Array,
   tables: MonitorTables,
   result: MonitorResult,
+  plain = false,
 ): void {
-  const pixels = weights.length;
-  if (raw.length !== 3 * pixels || result.marks.length !== pixels)
-    throw new RangeError('raw, weights and result differ in size');
-  const size = tables.whiteLevel + 1;
-  const counted = clearLevels(size);
-  countPixels(raw, weights, tables, counted, result);
+  const pixels = result.marks.length;
+  if (raw.length !== 3 * pixels) throw new RangeError('raw and result differ in size');
+  const { whiteLevel, crushedLevel, luma, zebraLevel, toneFrom, toneTo } = tables;
+  const levels = whiteLevel + 1;
+  const shop = monitorWorkshop(pixels, levels, plain || whiteLevel > MOST_LEVEL);
+  const { buffer, even, odd, marks, frame, counts } = shop;
+  const size = 4 * levels;
+  new Uint16Array(buffer, frame, raw.length).set(raw);
+  const totals = new Uint32Array(buffer, counts, 4).fill(0);
+  const evenLevels = new Uint32Array(buffer, even, 4 * levels).fill(0);
+  const oddLevels = new Uint32Array(buffer, odd, 4 * levels).fill(0);
+  const blocks = pixels & ~7;
+  const zebra = Math.min(zebraLevel, shop.isPlain ? zebraLevel : MOST_LEVEL);
+  const watched = [whiteLevel, crushedLevel, ...luma, zebra, toneFrom, toneTo] as const;
+  shop.routines.countPixels(frame, blocks, ...watched, even, odd, size, marks, counts);
+  const [rest, at] = [pixels - blocks, marks + blocks];
+  shop.plain.countPixels(frame + 6 * blocks, rest, ...watched, even, odd, size, at, counts);
+  result.marks.set(new Uint8Array(buffer, marks, pixels));
   for (let channel = 0; channel < 3; channel++)
-    result.counts[channel] = counted[channel][tables.whiteLevel];
-  foldIntoBins(counted, tables.bins, result.histogram);
-}
-
-/**
- * The loop over the pixels, and nothing else: optimised code for a loop of this length is thrown away again when the
- * same function goes on to other work. Counts by raw value: folding into bins afterwards saves a look-up per channel.
- */
-function countPixels(
-  raw: Uint16Array,
-  weights: Float32Array,
-  tables: MonitorTables,
-  counted: readonly Int32Array[],
-  result: MonitorResult,
-): void {
-  const { whiteLevel, crushedLevel, luma } = tables;
-  const { marks, counts } = result;
-  const lr = luma[0];
-  const lg = luma[1];
-  const lb = luma[2];
-  const ofRed = counted[0];
-  const ofGreen = counted[1];
-  const ofBlue = counted[2];
-  const ofLuminance = counted[3];
-  const pixels = weights.length;
-  let crushed = 0;
-  let clipped = 0;
-  let metered = 0;
-  for (let p = 0, i = 0; p < pixels; p++, i += 3) {
-    const r = raw[i];
-    const g = raw[i + 1];
-    const b = raw[i + 2];
-    ofRed[r]++;
-    ofGreen[g]++;
-    ofBlue[b]++;
-    const sum = lr * r + lg * g + lb * b;
-    const light = sum >> 8;
-    ofLuminance[light < 0 ? 0 : light > whiteLevel ? whiteLevel : light]++;
-    let mark = 0;
-    if (r >= whiteLevel || g >= whiteLevel || b >= whiteLevel) {
-      mark =
-        (r >= whiteLevel ? MARK_CLIPPED_RED : 0) |
-        (g >= whiteLevel ? MARK_CLIPPED_GREEN : 0) |
-        (b >= whiteLevel ? MARK_CLIPPED_BLUE : 0);
-      clipped++;
-    } else if (g <= crushedLevel && r <= crushedLevel && b <= crushedLevel) {
-      mark = MARK_CRUSHED;
-      crushed++;
-    }
-    marks[p] = mark;
-    metered += weights[p] * sum;
-  }
-  result.meterLevel = metered / 256;
-  counts[3] = clipped;
-  counts[4] = crushed;
+    result.counts[channel] =
+      evenLevels[channel * levels + whiteLevel] + oddLevels[channel * levels + whiteLevel];
+  result.counts.set(totals, COUNT.any);
+  foldIntoBins(evenLevels, oddLevels, tables.bins, result.histogram);
 }
 
 function foldIntoBins(
-  counted: readonly Int32Array[],
+  even: Uint32Array,
+  odd: Uint32Array,
   bins: Uint8Array,
   histogram: Uint32Array,
 ): void {
   histogram.fill(0);
-  for (let channel = 0; channel < counted.length; channel++) {
-    const levelsOfChannel = counted[channel];
+  const levels = even.length / 4;
+  for (let channel = 0, i = 0; channel < 4; channel++) {
     const base = channel * LADDER_BINS;
-    for (let level = 0; level < levelsOfChannel.length; level++)
-      histogram[base + bins[level]] += levelsOfChannel[level];
+    for (let level = 0; level < levels; level++, i++)
+      histogram[base + bins[level]] += even[i] + odd[i];
   }
+}
+
+/**
+ * Meter-weighted mean of the luminance, in raw values (black level included).
+ *
+ * @param raw interleaved RGB raw values, `3 * weights.length`
+ * @param weights meter weights, one a pixel, summing to 1
+ */
+export function meterLevel(
+  raw: Uint16Array,
+  weights: Float32Array,
+  luma: MonitorTables['luma'],
+): number {
+  const [lr, lg, lb] = luma;
+  let metered = 0;
+  for (let p = 0, i = 0; p < weights.length; p++, i += 3)
+    metered += weights[p] * (lr * raw[i] + lg * raw[i + 1] + lb * raw[i + 2]);
+  return metered / 256;
 }

@@ -1,30 +1,8 @@
 import type { Mat3 } from '../colour/mat3';
 import type { LightPlane } from '../sensor/lightPlane';
+import { framingPixel, framingSize, type Framing } from './framing';
 import { SAMPLE_LENGTH, type Scene, type SceneSample } from './scene';
-
-/** Which part of the scene falls on which pixel. */
-export interface Framing {
-  /** Direction of the lens axis: radians right of and above the scene's axis. */
-  readonly yawRad: number;
-  readonly pitchRad: number;
-  /** Tangent of half the angle the sensor's long side sees. */
-  readonly halfLongTangent: number;
-  /** Pixels along the sensor's long and short side. */
-  readonly longPx: number;
-  readonly shortPx: number;
-  /**
-   * How the plane's rows and columns lie in the picture: 'level' = the long side lies, as seen; 'upright' =
-   * the long side stands, as seen; 'upright-sensor' = the phone is upright and the plane is in the order the
-   * sensor reads, long side in rows, turned by 90 degrees against the picture (TIFF orientation 6).
-   */
-  readonly layout: 'level' | 'upright' | 'upright-sensor';
-}
-
-/** Size of the whole plane of a framing. */
-export const framingSize = (f: Framing): { width: number; height: number } =>
-  f.layout === 'upright'
-    ? { width: f.shortPx, height: f.longPx }
-    : { width: f.longPx, height: f.shortPx };
+import { torchFall, torchTint, type TorchTint } from './torch';
 
 /** Sub-pixel positions of 1, 2 or 4 samples a pixel (rotated grid): x, y, x, y ... */
 const PATTERNS: Readonly<Record<1 | 2 | 4, Float64Array>> = {
@@ -34,25 +12,26 @@ const PATTERNS: Readonly<Record<1 | 2 | 4, Float64Array>> = {
 };
 
 /**
- * Renders rows of a scene as camera-space light.
+ * Renders a scene, or the part of it that a plane stands for, as camera-space light: all that keeps still.
  *
- * @param firstRow row of the whole plane the band starts at
- * @param plane receives `plane.height` rows; its width must be the framing's
+ * @param plane receives light and distances; must lie inside the framing's picture sideways (rows of margin may lie outside)
  * @param xyzToCamera the sensor's colour response
  * @param samples rays a pixel
- * Throws RangeError when the plane is not as wide as the framing.
+ * @param torch the phone's own lamp is on
+ * Throws RangeError when the plane is wider than the framing.
  */
 export function renderScene(
   scene: Scene,
   framing: Framing,
-  firstRow: number,
   plane: LightPlane,
   xyzToCamera: Mat3,
   samples: 1 | 2 | 4,
+  torch = false,
 ): void {
   const size = framingSize(framing);
-  if (plane.width !== size.width) throw new RangeError('plane and framing differ in width');
-  const pixel = (2 * framing.halfLongTangent) / framing.longPx;
+  if (plane.width > size.width) throw new RangeError('the plane is wider than the framing');
+  const pixel = framingPixel(framing);
+  const tint: TorchTint | null = torch ? torchTint(scene.white) : null;
   const { halfLongTangent: long } = framing;
   const short = (long * framing.shortPx) / framing.longPx;
   const cosPitch = Math.cos(framing.pitchRad);
@@ -70,8 +49,8 @@ export function renderScene(
       let Z = 0;
       let depth = Infinity;
       for (let k = 0; k < samples; k++) {
-        const a = (column + pattern[2 * k]) * pixel;
-        const b = (firstRow + row + pattern[2 * k + 1]) * pixel;
+        const a = (plane.column + column + pattern[2 * k]) * pixel;
+        const b = (plane.row + row + pattern[2 * k + 1]) * pixel;
         let u: number;
         let v: number;
         if (framing.layout === 'upright-sensor') {
@@ -94,10 +73,12 @@ export function renderScene(
           pixel * inverse,
           out,
         );
+        if (tint) addTorch(out, tint, inverse);
         X += out[0];
         Y += out[1];
         Z += out[2];
-        if (out[3] < depth) depth = out[3];
+        const along = out[3] * inverse;
+        if (along < depth) depth = along;
       }
       const i = row * plane.width + column;
       plane.depthM[i] = depth;
@@ -106,4 +87,16 @@ export function renderScene(
       plane.rgb[3 * i + 2] = Math.max(0, (m6 * X + m7 * Y + m8 * Z) * share);
     }
   }
+}
+
+/** Adds the torch's light to a sample; a surface keeps the tint it has under the scene's light. */
+function addTorch(out: SceneSample, tint: TorchTint, cosine: number): void {
+  if (out[4] <= 0 || !(out[3] < Infinity)) return;
+  const level = out[4] * torchFall(cosine, out[3]);
+  const perY = 1 / Math.max(1e-9, out[1]);
+  const x = out[0] * perY;
+  const z = out[2] * perY;
+  out[0] += level * tint[0] * x;
+  out[1] += level * tint[1];
+  out[2] += level * tint[2] * z;
 }

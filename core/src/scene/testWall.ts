@@ -1,7 +1,7 @@
-import { CIE_D50 } from '../colour/illuminants';
+import { SOURCE_A, SOURCE_D50, SOURCE_D65, type LightSource } from '../colour/lightSource';
 import { METER_K } from '../exposure/metering';
 import { lightOf, writeSample, type SceneRgb } from './light';
-import type { Scene, SceneSample } from './scene';
+import { litBy, type Scene, type SceneSample } from './scene';
 import { fractalNoise } from './texture';
 
 /** Distance of the wall in metres. */
@@ -12,7 +12,6 @@ export const WALL_M = 1.15;
  */
 export const GREY_CARD_LUMINANCE = (METER_K * 2.4 ** 2 * 128) / 100;
 const WHITE_LUMINANCE = GREY_CARD_LUMINANCE / 0.18;
-const LIGHT = lightOf(CIE_D50);
 
 /** A rectangle on the wall in metres: centre and half sizes. */
 export interface Patch {
@@ -103,26 +102,59 @@ function reflectanceAt(x: number, y: number, footprint: number): SceneRgb {
   return grey(plaster(x, y, footprint));
 }
 
-/** A wall to check the instrument against: every reflectance and luminance on it is known. */
-export const testWall: Scene = {
-  id: 'test-wall',
-  name: 'Test wall',
-  white: CIE_D50,
-  framing: { yawRad: 0, pitchRad: 0 },
-  description: 'Grey, black and white cards and a wedge in thirds, evenly lit: to check the meter.',
-  sample(dx: number, dy: number, dz: number, footprintRad: number, out: SceneSample): void {
-    if (dz <= 0.05) {
-      writeSample(out, 0.5, 0.5, 0.5, WALL_M);
-      return;
-    }
-    const t = WALL_M / dz;
-    const [r, g, b] = reflectanceAt(dx * t, dy * t, footprintRad * t);
-    writeSample(
-      out,
-      r * LIGHT[0] * WHITE_LUMINANCE,
-      g * LIGHT[1] * WHITE_LUMINANCE,
-      b * LIGHT[2] * WHITE_LUMINANCE,
-      t,
-    );
-  },
-};
+/** A wall to check the instrument against, under lamps of one colour: every reflectance and luminance is known. */
+function testWallUnder(source: LightSource, id: string, name: string, words: string): Scene {
+  const lit = litBy(source);
+  const light = lightOf(lit.white);
+  return {
+    id,
+    name,
+    ...lit,
+    framing: { yawRad: 0, pitchRad: 0 },
+    description: `Grey, black and white cards and a wedge in thirds, evenly lit${words}`,
+    stated: {
+      what: 'the grey card',
+      yawRad: 0,
+      pitchRad: 0,
+      halfAngleRad: 0.11,
+      luminance: GREY_CARD_LUMINANCE,
+    },
+    subject: null,
+    sample(dx: number, dy: number, dz: number, footprintRad: number, out: SceneSample): void {
+      if (dz <= 0.05) {
+        writeSample(out, 0.5, 0.5, 0.5, WALL_M);
+        return;
+      }
+      const t = WALL_M / dz;
+      const [r, g, b] = reflectanceAt(dx * t, dy * t, footprintRad * t);
+      writeSample(
+        out,
+        r * light[0] * WHITE_LUMINANCE,
+        g * light[1] * WHITE_LUMINANCE,
+        b * light[2] * WHITE_LUMINANCE,
+        t,
+        g * dz,
+      );
+    },
+  };
+}
+
+export const testWall = testWallUnder(
+  SOURCE_D50,
+  'test-wall',
+  'Test wall',
+  ': to check the meter.',
+);
+/** The same wall where white balance has work to do. */
+export const testWallByLamp = testWallUnder(
+  SOURCE_A,
+  'test-wall-lamp',
+  'Test wall by lamp',
+  ' at 2856 K: to practise white balance.',
+);
+export const testWallByDay = testWallUnder(
+  SOURCE_D65,
+  'test-wall-day',
+  'Test wall by day',
+  ' at 6504 K: to practise white balance.',
+);

@@ -1,6 +1,6 @@
 import { LENS_Q } from '../exposure/focalPlane';
 import { METER_K } from '../exposure/metering';
-import type { Mat3 } from '../colour/mat3';
+import type { CameraSensitivities } from './cameraResponse';
 
 /** A (simulated) Bayer sensor, described the way EMVA 1288 characterises one. */
 export interface SensorModel {
@@ -20,8 +20,7 @@ export interface SensorModel {
   readonly bits: number;
   readonly blackLevel: number;
   readonly whiteLevel: number;
-  /** CIE XYZ to camera space, scaled so that the green channel of CIE D55 white of Y = 1 is 1. */
-  readonly xyzToCamera: Mat3;
+  readonly sensitivities: CameraSensitivities;
 }
 
 /** Two-by-two colour filter array; 0 = red, 1 = green, 2 = blue, row by row from the top left. */

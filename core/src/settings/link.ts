@@ -1,5 +1,25 @@
+import { WHITE_KELVIN, WHITE_TINT } from '../colour/whitePoint';
+import { ASPECT_RATIOS } from '../optics/aspect';
 import { parseIso, parseTime } from '../exposure/nominal';
-import { AUTO, COMP_CLICKS, held, type Hold, type Settings } from './settings';
+import { METER_PATTERNS } from '../exposure/metering';
+import { parseFocus } from './focusLink';
+import { MAX_CROP } from '../optics/zoom';
+import { SUBJECT_PACES } from '../optics/smear';
+import {
+  AUTO,
+  AUTO_WHITE_SETTING,
+  COMP_CLICKS,
+  FILE_KINDS,
+  held,
+  JPEG_QUALITY,
+  MAX_FILTER_STOPS,
+  MAX_STABILISER_STOPS,
+  setWhite,
+  unlockedWhite,
+  type Hold,
+  type Settings,
+  type WhiteSetting,
+} from './settings';
 
 /** Query parameters of a link into Field, as strings. */
 export type LinkQuery = Readonly<Record<string, string | undefined>>;
@@ -35,22 +55,82 @@ export function settingsFromLink(
       return click === null ? null : held(click);
     };
   const settings: Settings = {
-    version: 1,
+    version: base.version,
     lens: read('lens', (t) => (lensIds.includes(t) ? t : null), base.lens),
+    // A link that names a lens means the whole lens, unless it says otherwise.
+    crop: read('crop', numberUpTo(1, MAX_CROP), query.lens === undefined ? base.crop : 1),
     time: read('time', holdOf(parseTime), base.time),
     iso: read('iso', holdOf(parseIso), base.iso),
     compClicks: read('comp', parseThirds, base.compClicks),
-    support: read('support', (t) => (t === 'hand' || t === 'tripod' ? t : null), base.support),
+    meter: {
+      pattern: read('meter', oneOf(METER_PATTERNS), base.meter.pattern),
+      spot: read('spot', parseSpot, base.meter.spot),
+      // A link fixes a view, not the light of another day.
+      lockedEv100: null,
+    },
+    support: read('support', oneOf(['hand', 'tripod'] as const), base.support),
+    stabiliserStops: read('stabiliser', wholeUpTo(MAX_STABILISER_STOPS), base.stabiliserStops),
+    filterStops: read('nd', wholeUpTo(MAX_FILTER_STOPS), base.filterStops),
+    torch: read('torch', (t) => (t === 'on' ? true : t === 'off' ? false : null), base.torch),
+    subject: read('subject', oneOf(SUBJECT_PACES), base.subject),
+    mainsHz: read('mains', (t) => (t === '50' ? 50 : t === '60' ? 60 : null), base.mainsHz),
     sizeMp: read('mp', (t) => (t === '12' ? 12 : t === '3' ? 3 : null), base.sizeMp),
+    focus: read('focus', parseFocus, base.focus),
+    white: unlockedWhite(read('white', parseWhite, base.white)),
+    files: read('files', oneOf(FILE_KINDS), base.files),
+    jpegQuality: read('quality', qualityOf, base.jpegQuality),
+    aspect: read('aspect', oneOf(ASPECT_RATIOS), base.aspect),
   };
   return { settings, problems };
 }
 
-/** Reads "-2/3", "+1 1/3", "2" as clicks; null when it is no whole number of thirds in range. */
+const oneOf =
+  <T extends string>(allowed: readonly T[]) =>
+  (text: string): T | null =>
+    allowed.find((value) => value === text) ?? null;
+
+const numberUpTo =
+  (min: number, max: number) =>
+  (text: string): number | null =>
+    /^\d+(\.\d+)?$/.test(text) && Number(text) >= min && Number(text) <= max ? Number(text) : null;
+
+const wholeUpTo =
+  (max: number) =>
+  (text: string): number | null =>
+    /^\d+$/.test(text) && Number(text) <= max ? Number(text) : null;
+
+/** Reads "auto", "5200" or "5200,-4": kelvin and tint. */
+function parseWhite(text: string): WhiteSetting | null {
+  if (text === 'auto') return AUTO_WHITE_SETTING;
+  const match = /^(\d{4,5})(?:,(-?\d{1,2}(?:\.\d)?))?$/.exec(text);
+  if (!match) return null;
+  const white = { kelvin: Number(match[1]), tint: Number(match[2] ?? 0) };
+  const inside = (v: number, { min, max }: { min: number; max: number }): boolean =>
+    v >= min && v <= max;
+  return inside(white.kelvin, WHITE_KELVIN) && inside(white.tint, WHITE_TINT)
+    ? setWhite(white)
+    : null;
+}
+
+const qualityOf = (text: string): number | null => {
+  const quality = wholeUpTo(JPEG_QUALITY.max)(text);
+  return quality !== null && quality >= JPEG_QUALITY.min ? quality : null;
+};
+
+/** Reads "0.25,0.6": shares of the picture's width and height from the top left. */
+function parseSpot(text: string): { x: number; y: number } | null {
+  const share = numberUpTo(0, 1);
+  const [x, y, ...rest] = text.split(',').map(share);
+  return x == null || y == null || rest.length > 0 ? null : { x, y };
+}
+
+const FRACTION_CLICKS: Readonly<Record<string, number>> = { '1/3': 1, '2/3': 2, '1/2': 1.5 };
+
+/** Reads "-2/3", "+1 1/3", "1/2", "2" as clicks; null when it is no number of thirds or halves in range. */
 export function parseThirds(text: string): number | null {
-  const match = /^([+-]?)(?:(\d{1,2}))?(?:(?:^|\s|(?<=^[+-]))([12])\/3)?$/.exec(text.trim());
+  const match = /^([+-]?)(?:(\d{1,2}))?(?:(?:^|\s|(?<=^[+-]))([12]\/3|1\/2))?$/.exec(text.trim());
   if (!match || (match[2] === undefined && match[3] === undefined)) return null;
-  const clicks = Number(match[2] ?? 0) * 3 + Number(match[3] ?? 0);
+  const clicks = Number(match[2] ?? 0) * 3 + (FRACTION_CLICKS[match[3]] ?? 0);
   const signed = match[1] === '-' && clicks > 0 ? -clicks : clicks;
   return signed < COMP_CLICKS.min || signed > COMP_CLICKS.max ? null : signed;
 }

@@ -39,18 +39,25 @@ export function nudgeExposure(
   const time = moved(solution.timeClick, clicks, ranges.time);
   if (time !== 0)
     return {
-      settings: { ...settings, time: held(solution.timeClick + time) },
+      settings: { ...settings, time: held(Math.round(solution.timeClick + time)) },
       through: 'Time',
       clicks: time,
     };
   const iso = moved(solution.isoClick, clicks, ranges.iso);
   if (iso !== 0)
     return {
-      settings: { ...settings, iso: held(solution.isoClick + iso) },
+      settings: { ...settings, iso: held(Math.round(solution.isoClick + iso)) },
       through: 'ISO',
       clicks: iso,
     };
   return null;
+}
+
+/** The control an exposure change would go through now; null when there is none. */
+export function freeControl(settings: Settings, ranges: NudgeRanges): NudgedControl | null {
+  const cameraMoves = settings.time.mode === 'auto' || settings.iso.mode === 'auto';
+  if (cameraMoves && ranges.compensation) return 'Comp';
+  return ranges.time ? 'Time' : ranges.iso ? 'ISO' : null;
 }
 
 /** Clicks a control at `from` can really move; 0 without a range. */

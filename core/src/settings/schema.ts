@@ -1,39 +1,99 @@
+import { METER_PATTERNS } from '../exposure/metering';
 import { ISO_CLICKS, TIME_CLICKS } from '../exposure/nominal';
-import { COMP_CLICKS } from './settings';
+import { MAX_CROP } from '../optics/zoom';
+import { SUBJECT_PACES } from '../optics/smear';
+import { WHITE_KELVIN, WHITE_TINT } from '../colour/whitePoint';
+import { ASPECT_RATIOS } from '../optics/aspect';
+import {
+  COMP_CLICKS,
+  FILE_KINDS,
+  FOCUS_DIOPTRES,
+  JPEG_QUALITY,
+  MAX_FILTER_STOPS,
+  MAX_STABILISER_STOPS,
+} from './settings';
+
+/** An object of exactly these properties. */
+const exactly = (properties: Record<string, object>) => ({
+  type: 'object',
+  properties,
+  required: Object.keys(properties),
+  additionalProperties: false,
+});
 
 const hold = (range: { min: number; max: number }) => ({
   oneOf: [
-    {
-      type: 'object',
-      properties: { mode: { const: 'auto' } },
-      required: ['mode'],
-      additionalProperties: false,
-    },
-    {
-      type: 'object',
-      properties: {
-        mode: { const: 'set' },
-        click: { type: 'integer', minimum: range.min, maximum: range.max },
-      },
-      required: ['mode', 'click'],
-      additionalProperties: false,
-    },
+    exactly({ mode: { const: 'auto' } }),
+    exactly({
+      mode: { const: 'set' },
+      click: { type: 'integer', minimum: range.min, maximum: range.max },
+    }),
   ],
 });
 
+const share = { type: 'number', minimum: 0, maximum: 1 };
+const whole = (maximum: number) => ({ type: 'integer', minimum: 0, maximum });
+
+const whitePoint = {
+  kelvin: { type: 'number', minimum: WHITE_KELVIN.min, maximum: WHITE_KELVIN.max },
+  tint: { type: 'number', minimum: WHITE_TINT.min, maximum: WHITE_TINT.max },
+};
+
 /** JSON Schema of Settings, for every door they come in by. */
 export const SETTINGS_SCHEMA = {
-  $id: 'velmo/settings/1',
-  type: 'object',
-  properties: {
-    version: { const: 1 },
+  $id: 'velmo/settings/4',
+  ...exactly({
+    version: { const: 4 },
     lens: { type: 'string', pattern: '^[a-z0-9-]{1,32}$' },
+    crop: { type: 'number', minimum: 1, maximum: MAX_CROP },
     time: hold(TIME_CLICKS),
     iso: hold(ISO_CLICKS),
-    compClicks: { type: 'integer', minimum: COMP_CLICKS.min, maximum: COMP_CLICKS.max },
+    compClicks: {
+      type: 'number',
+      multipleOf: 0.5,
+      minimum: COMP_CLICKS.min,
+      maximum: COMP_CLICKS.max,
+    },
+    meter: exactly({
+      pattern: { enum: METER_PATTERNS },
+      spot: exactly({ x: share, y: share }),
+      lockedEv100: { type: ['number', 'null'], minimum: -20, maximum: 30 },
+    }),
     support: { enum: ['hand', 'tripod'] },
+    stabiliserStops: whole(MAX_STABILISER_STOPS),
+    filterStops: whole(MAX_FILTER_STOPS),
+    torch: { type: 'boolean' },
+    subject: { enum: SUBJECT_PACES },
+    mainsHz: { enum: [50, 60] },
     sizeMp: { enum: [12, 3] },
-  },
-  required: ['version', 'lens', 'time', 'iso', 'compClicks', 'support', 'sizeMp'],
-  additionalProperties: false,
-} as const;
+    focus: {
+      oneOf: [
+        exactly({
+          mode: { const: 'auto' },
+          spot: exactly({ x: share, y: share }),
+          follow: { type: 'boolean' },
+        }),
+        exactly({
+          mode: { const: 'set' },
+          dioptres: {
+            type: 'number',
+            minimum: FOCUS_DIOPTRES.min,
+            maximum: FOCUS_DIOPTRES.max,
+          },
+        }),
+      ],
+    },
+    white: {
+      oneOf: [
+        exactly({
+          mode: { const: 'auto' },
+          locked: { oneOf: [{ type: 'null' }, exactly(whitePoint)] },
+        }),
+        exactly({ mode: { const: 'set' }, ...whitePoint }),
+      ],
+    },
+    files: { enum: FILE_KINDS },
+    jpegQuality: { type: 'integer', minimum: JPEG_QUALITY.min, maximum: JPEG_QUALITY.max },
+    aspect: { enum: ASPECT_RATIOS },
+  }),
+};

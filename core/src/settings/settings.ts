@@ -1,3 +1,8 @@
+import type { MeterPattern, PicturePoint } from '../exposure/metering';
+import type { WhitePoint } from '../colour/whitePoint';
+import type { AspectRatio } from '../optics/aspect';
+import type { SubjectPace } from '../optics/smear';
+
 /** A control the photographer holds at a click, or has left to the camera. */
 export type Hold = { readonly mode: 'auto' } | { readonly mode: 'set'; readonly click: number };
 
@@ -5,28 +10,119 @@ export const AUTO: Hold = { mode: 'auto' };
 export const held = (click: number): Hold => ({ mode: 'set', click });
 export const heldClick = (hold: Hold): number | null => (hold.mode === 'set' ? hold.click : null);
 
+/** How the light is read. */
+export interface MeterSetting {
+  readonly pattern: MeterPattern;
+  /** Where the spot lies in the picture as seen. */
+  readonly spot: PicturePoint;
+  /** The light the exposure is locked to, as EV100; null while the meter follows. */
+  readonly lockedEv100: number | null;
+}
+
+/** What is taken as white: found by the camera (and perhaps locked where it was), or held by the photographer. */
+export type WhiteSetting =
+  | { readonly mode: 'auto'; readonly locked: WhitePoint | null }
+  | { readonly mode: 'set'; readonly kelvin: number; readonly tint: number };
+
+export const AUTO_WHITE_SETTING: WhiteSetting = { mode: 'auto', locked: null };
+export const setWhite = ({ kelvin, tint }: WhitePoint): WhiteSetting => ({
+  mode: 'set',
+  kelvin,
+  tint,
+});
+
+/** The same without a lock, which belongs to the light it was made in. */
+export const unlockedWhite = (white: WhiteSetting): WhiteSetting =>
+  white.mode === 'auto' ? AUTO_WHITE_SETTING : white;
+
+/**
+ * Where the lens is focused: found by the camera at a place in the picture, followed as the picture changes or found once,
+ * or held by the photographer. In dioptres (1/m): 0 is infinity, and infinity can be written down.
+ */
+export type FocusSetting =
+  | { readonly mode: 'auto'; readonly spot: PicturePoint; readonly follow: boolean }
+  | { readonly mode: 'set'; readonly dioptres: number };
+
+/** Anything a lens can be asked for: from a little beyond infinity to 4 cm. */
+export const FOCUS_DIOPTRES = { min: -1, max: 25 } as const;
+
+export const AUTO_FOCUS: FocusSetting = {
+  mode: 'auto',
+  spot: { x: 0.5, y: 0.5 },
+  follow: true,
+};
+export const setFocus = (dioptres: number): FocusSetting => ({ mode: 'set', dioptres });
+
+/** What one frame is written as. TIFF and PNG are developed pictures of 16 bits. */
+export const FILE_KINDS = ['dng', 'dng+jpeg', 'jpeg', 'tiff', 'png'] as const;
+export type FileKind = (typeof FILE_KINDS)[number];
+export const JPEG_QUALITY = { min: 60, max: 100 } as const;
+
 /** Everything that decides the picture: plain, serialisable, comparable. Clicks are thirds of a stop. */
 export interface Settings {
-  readonly version: 1;
+  readonly version: 4;
   readonly lens: string;
+  /** Zoom past the lens by cropping: 1 = the whole sensor. */
+  readonly crop: number;
   readonly time: Hold;
   readonly iso: Hold;
-  /** Exposure compensation in clicks, -18..18. */
+  /** Exposure compensation in clicks, -18..18; a multiple of 1/2, because half stops are one and a half. */
   readonly compClicks: number;
+  readonly meter: MeterSetting;
   readonly support: 'hand' | 'tripod';
+  /** What the stabiliser is worth when hand-held, in stops; 0 = off. */
+  readonly stabiliserStops: number;
+  /** Neutral-density filter in stops; 0 = none. */
+  readonly filterStops: number;
+  readonly torch: boolean;
+  /** How fast the subject moves; 'scene' = as the device knows it. */
+  readonly subject: SubjectPace;
+  /** Frequency of the lamps' mains. */
+  readonly mainsHz: 50 | 60;
   readonly sizeMp: 12 | 3;
+  readonly focus: FocusSetting;
+  readonly white: WhiteSetting;
+  readonly files: FileKind;
+  readonly jpegQuality: number;
+  /** Shape of the picture; cut in the metadata of a DNG, for good in the others. */
+  readonly aspect: AspectRatio;
 }
 
 export const COMP_CLICKS = { min: -18, max: 18 } as const;
+export const MAX_FILTER_STOPS = 10;
+export const MAX_STABILISER_STOPS = 5;
 
 export const DEFAULT_SETTINGS: Settings = {
-  version: 1,
+  version: 4,
   lens: 'main',
+  crop: 1,
   time: AUTO,
   iso: AUTO,
   compClicks: 0,
+  meter: { pattern: 'centre', spot: { x: 0.5, y: 0.5 }, lockedEv100: null },
   support: 'hand',
+  stabiliserStops: 0,
+  filterStops: 0,
+  torch: false,
+  subject: 'scene',
+  mainsHz: 50,
   sizeMp: 12,
+  focus: AUTO_FOCUS,
+  white: AUTO_WHITE_SETTING,
+  files: 'dng',
+  jpegQuality: 92,
+  aspect: '4:3',
 };
 
 export const sameHold = (a: Hold, b: Hold): boolean => heldClick(a) === heldClick(b);
+
+/** Every exposure decision given back to the camera; the rig stays as it is. */
+export const releasedSettings = (s: Settings): Settings => ({
+  ...s,
+  time: AUTO,
+  iso: AUTO,
+  compClicks: 0,
+  meter: { ...s.meter, lockedEv100: null },
+  focus: AUTO_FOCUS,
+  white: AUTO_WHITE_SETTING,
+});

@@ -1,7 +1,8 @@
 import { CLICKS_PER_STOP } from '../exposure/clicks';
-import { formatStops, formatThirds } from '../exposure/thirds';
+import { formatStops } from '../exposure/thirds';
 import { HIGHLIGHT_SHARE } from '../monitor/lightSurvey';
 import type { Rule } from './finding';
+import { addFilter, moveExposure } from './repairs';
 
 const CHANNELS = ['red', 'green', 'blue'] as const;
 
@@ -14,28 +15,18 @@ function channelWords(clipped: readonly boolean[]): string {
 }
 
 /** Highlights past raw clipping, with the stops to take off. */
-export const clipping: Rule = ({ clippedShare, overClipStops }) => {
+export const clipping: Rule = (input) => {
+  const { clippedShare, overClipStops } = input;
   const clipped = clippedShare.map((share) => share > HIGHLIGHT_SHARE);
   if (!clipped.some(Boolean)) return null;
   const where = channelWords(clipped);
-  if (overClipStops === null) {
-    return {
-      id: 'clipping',
-      weight: 100,
-      text: `Highlights clip in ${where}.`,
-      repair: {
-        kind: 'exposure',
-        label: `Take ${formatThirds(BLIND_STEP_CLICKS)} off`,
-        clicks: -BLIND_STEP_CLICKS,
-      },
-    };
-  }
-  const over = Math.max(...overClipStops.filter((_, c) => clipped[c]));
-  const clicks = Math.max(1, Math.ceil(over * CLICKS_PER_STOP - 1e-6));
+  const over = overClipStops && Math.max(...overClipStops.filter((_, c) => clipped[c]));
+  const clicks =
+    over === null ? BLIND_STEP_CLICKS : Math.max(1, Math.ceil(over * CLICKS_PER_STOP - 1e-6));
   return {
     id: 'clipping',
     weight: 100,
-    text: `Highlights clip in ${where} by ${formatStops(clicks)}.`,
-    repair: { kind: 'exposure', label: `Take ${formatThirds(clicks)} off`, clicks: -clicks },
+    text: `Highlights clip in ${where}${over === null ? '' : ` by ${formatStops(clicks)}`}.`,
+    repairs: [...moveExposure(input, -clicks), ...addFilter(input, clicks)],
   };
 };

@@ -1,12 +1,22 @@
+import type { Situation } from '../consequence/situation';
 import type { Solution } from '../exposure/solver';
+import type { NudgeRanges } from '../settings/nudge';
 import type { Settings } from '../settings/settings';
 
 /** What the rules look at. */
 export interface VerdictInput {
   readonly settings: Settings;
   readonly solution: Solution;
+  readonly ranges: NudgeRanges;
+  /** Lowest ISO that auto chooses. */
+  readonly baseIsoClick: number;
+  /** The rig has a tripod and filters to offer. */
+  readonly hasRig: boolean;
+  readonly situation: Situation;
   /** Share of the frame clipped in red, green, blue, 0..1, from raw values. */
   readonly clippedShare: readonly [number, number, number];
+  /** Share of the frame lost in noise, 0..1. */
+  readonly crushedShare: number;
   /**
    * Stops by which the brightest tones (all but a thousandth of the frame) pass clipping, per channel; null where
    * the device cannot see past its own clipping.
@@ -14,17 +24,19 @@ export interface VerdictInput {
   readonly overClipStops: readonly [number, number, number] | null;
 }
 
-/** The one-tap way out of a finding. */
-export type Repair =
-  | { readonly kind: 'exposure'; readonly label: string; readonly clicks: number }
-  | { readonly kind: 'release'; readonly label: string; readonly control: 'time' | 'iso' };
+/** A one-tap way out of a finding: the settings it leads to, and what it says on the button. */
+export interface Repair {
+  readonly label: string;
+  readonly settings: Settings;
+}
 
 export interface Finding {
   readonly id: string;
   /** Higher comes first. */
   readonly weight: number;
   readonly text: string;
-  readonly repair?: Repair;
+  /** Ways out, the one that changes least first; empty when the instrument knows none. */
+  readonly repairs: readonly Repair[];
 }
 
 /** One rule, one file: what it found, or null. */

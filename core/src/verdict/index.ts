@@ -1,11 +1,27 @@
 import { clipping } from './clipping';
+import { crushed } from './crushed';
 import type { Finding, Rule, VerdictInput } from './finding';
 import { heldApart } from './heldApart';
+import { lamps } from './lamps';
+import { noise } from './noise';
 import { outOfRange } from './outOfRange';
+import { shake } from './shake';
+import { smear } from './smear';
+import { trails } from './trails';
 
 export type { Finding, Repair, VerdictInput } from './finding';
 
-const RULES: readonly Rule[] = [clipping, outOfRange, heldApart];
+const RULES: readonly Rule[] = [
+  outOfRange,
+  clipping,
+  shake,
+  trails,
+  lamps,
+  heldApart,
+  smear,
+  noise,
+  crushed,
+];
 
 /** What the verdict line says when no rule has anything to say. */
 export const ALL_IN_RANGE = 'All in range.';

@@ -1,76 +1,71 @@
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { StyleSheet, Text, View } from 'react-native';
 import { SCENES } from '@velmo/core/scene';
 import { Button } from '../../instruments/Button';
+import { Choice } from '../../instruments/Choice';
+import { Sheet } from '../../instruments/Sheet';
 import { useStore } from '../../state/store';
-import { COLOUR } from '../../theme/theme';
-import { changeSettings, openCamera, releaseAll } from './fieldSession';
-import { fieldStore } from './fieldState';
+import { COLOUR, FONT } from '../../theme/theme';
+import { hasten, openCamera } from './fieldSession';
+import { closeSheet, fieldStore } from './fieldState';
 
-/** Camera, size and marks; lies over verdict and tapes, never over the Window or Expose. */
-export function CameraSheet({ onClose }: { onClose: () => void }) {
+/** Speeds of scene time that are offered. */
+const HASTES = [1, 10, 60] as const;
+
+/** Which camera, and where it stands. */
+export function CameraSheet() {
   const choice = useStore(fieldStore, (s) => s.choice);
-  const sizes = useStore(fieldStore, (s) => s.capabilities?.sizesMp);
-  const sizeMp = useStore(fieldStore, (s) => s.settings.sizeMp);
-  const marks = useStore(fieldStore, (s) => s.marks);
+  const haste = useStore(fieldStore, (s) => s.haste);
+  const simulated = choice.device === 'simulated';
   return (
-    <ScrollView
-      style={styles.sheet}
-      contentContainerStyle={styles.content}
-      role="region"
-      aria-label="Camera and files"
-    >
-      <View style={styles.row}>
+    <Sheet title="Camera and place" onClose={closeSheet}>
+      <View style={styles.places}>
         {SCENES.map((scene) => (
+          <View key={scene.id} style={styles.place}>
+            <Button
+              label={scene.name}
+              name={`${scene.name}, simulated`}
+              pressed={choice.device === 'simulated' && choice.scene === scene.id}
+              onPress={() => {
+                void openCamera({ device: 'simulated', scene: scene.id });
+                closeSheet();
+              }}
+            />
+            <Text style={styles.about}>{scene.description}</Text>
+          </View>
+        ))}
+        <View style={styles.place}>
           <Button
-            key={scene.id}
-            label={scene.name}
-            name={`${scene.name}, simulated`}
-            pressed={choice.device === 'simulated' && choice.scene === scene.id}
+            label="This device’s camera"
+            name="This device’s camera: video frames, not sensor data"
+            pressed={choice.device === 'browser'}
             onPress={() => {
-              void openCamera({ device: 'simulated', scene: scene.id });
-              onClose();
+              void openCamera({ device: 'browser' });
+              closeSheet();
             }}
           />
-        ))}
-        <Button
-          label="This device’s camera"
-          name="This device’s camera: video frames, not sensor data"
-          pressed={choice.device === 'browser'}
-          onPress={() => {
-            void openCamera({ device: 'browser' });
-            onClose();
-          }}
-        />
+          <Text style={styles.about}>Its video frames, as the browser gives them.</Text>
+        </View>
       </View>
-      <View style={styles.row}>
-        {sizes?.map((mp) => (
-          <Button
-            key={mp}
-            label={`${mp} MP`}
-            pressed={sizeMp === mp}
-            onPress={() => changeSettings((s) => ({ ...s, sizeMp: mp }))}
-          />
-        ))}
-        <Button
-          label="Clip marks"
-          pressed={marks}
-          onPress={() => fieldStore.update((s) => ({ ...s, marks: !s.marks }))}
+      {simulated && (
+        <Choice
+          label="Scene time runs"
+          options={HASTES.map((factor) => ({ value: factor, label: `${factor}×` }))}
+          value={haste}
+          onChoose={hasten}
         />
-        <Button
-          label="All to auto"
-          onPress={() => {
-            releaseAll();
-            onClose();
-          }}
-        />
-        <Button label="Close" onPress={onClose} />
-      </View>
-    </ScrollView>
+      )}
+    </Sheet>
   );
 }
 
 const styles = StyleSheet.create({
-  sheet: { flexGrow: 0, flexShrink: 1, backgroundColor: COLOUR.panel, borderRadius: 6 },
-  content: { gap: 8, padding: 10 },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  places: { gap: 8 },
+  place: { flexDirection: 'row', alignItems: 'center', gap: 10 },
+  about: {
+    flex: 1,
+    fontFamily: FONT.regular,
+    fontSize: 15,
+    lineHeight: 18,
+    color: COLOUR.lightSoft,
+  },
 });

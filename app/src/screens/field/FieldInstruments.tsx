@@ -1,10 +1,19 @@
+import { useCallback, useMemo, useRef } from 'react';
+import { Pressable, StyleSheet, Text, View } from 'react-native';
+import { freeControl } from '@velmo/core/settings';
 import type { Finding } from '@velmo/core/verdict';
-import { Ladder, type LadderReading } from '../../instruments/Ladder';
+import { Ladder } from '../../instruments/Ladder';
+import type { HistogramLook, LadderReading } from '../../instruments/LadderHistogram';
+import { LadderPin } from '../../instruments/LadderPin';
+import { PictureHistogram } from '../../instruments/PictureHistogram';
 import { Verdict } from '../../instruments/Verdict';
+import { useLiveWords } from '../../state/liveWords';
 import { useStore } from '../../state/store';
+import { COLOUR, FONT, TARGET } from '../../theme/theme';
+import type { Readings } from '../../camera/CameraDevice';
 import { applyRepair, changeExposure } from './fieldSession';
-import { fieldStore, readingsStore } from './fieldState';
-import { findingsOf, highlightText } from './readingsText';
+import { fieldStore, readingsStore, toggleSheet, type Pin } from './fieldState';
+import { findingsOf, highlightText, pinText } from './readingsText';
 
 /** Readings as the ladder wants them. */
 function listenToReadings(listener: (reading: LadderReading) => void): () => void {
@@ -16,50 +25,174 @@ function listenToReadings(listener: (reading: LadderReading) => void): () => voi
   return readingsStore.subscribe(pass);
 }
 
-const textOf = (): string => {
-  const readings = readingsStore.get();
-  return readings ? highlightText(readings) : 'no reading yet';
-};
+/** Width of the JPEG's histogram over the picture's edge. */
+export const PICTURE_HISTOGRAM_PX = 60;
 
-/** The ladder of Field: lives on the readings, moves the exposure. */
-export function FieldLadder({ width, height }: { width: number; height: number }) {
+const ladderWords = (readings: Readings | null): string =>
+  readings ? highlightText(readings) : 'no reading yet';
+
+/** The ladder of Field: lives on the readings, moves the exposure, carries the pins. */
+export function FieldLadder({ width, height: whole }: { width: number; height: number }) {
+  const height = whole - TARGET;
   const clipStops = useStore(readingsStore, (r) => r?.clipStops ?? 2.96);
   const floorStops = useStore(readingsStore, (r) => Math.round((r?.floorStops ?? -8) * 20) / 20);
-  const valueText = useStore(readingsStore, textOf);
-  const nudge = useStore(fieldStore, (s) => s.capabilities?.time != null);
+  const host = useRef<View>(null);
+  useLiveWords(host, readingsStore, ladderWords, 'aria-valuetext');
+  const moves = useStore(fieldStore, (s) =>
+    s.capabilities ? freeControl(s.settings, s.capabilities) : null,
+  );
+  const pins = useStore(fieldStore, (s) => s.pins);
+  const { rawHistogram, logHeight } = useStore(fieldStore, (s) => s.preferences.monitors);
+  const look: HistogramLook | null = useMemo(
+    () =>
+      rawHistogram === 'off' ? null : { size: rawHistogram, scale: logHeight ? 'log' : 'linear' },
+    [rawHistogram, logHeight],
+  );
   return (
-    <Ladder
-      width={width}
+    <View>
+      <Ladder
+        width={width}
+        height={height}
+        clipStops={clipStops}
+        floorStops={floorStops}
+        subscribe={listenToReadings}
+        host={host}
+        onNudge={moves ? changeExposure : undefined}
+        moves={moves}
+        look={look}
+      >
+        {moves &&
+          pins.map((pin, index) => (
+            <PinOnLadder key={pin.number} pin={pin} index={index} height={height} />
+          ))}
+      </Ladder>
+      <MarksButton width={width} />
+    </View>
+  );
+}
+
+/** At the ladder's foot: what is marked on the picture, and what stands on the ladder. */
+function MarksButton({ width }: { width: number }) {
+  const open = useStore(fieldStore, (s) => s.sheet === 'marks');
+  return (
+    <Pressable
+      role="button"
+      aria-label="marks ▾ and histograms"
+      aria-expanded={open}
+      onPress={() => toggleSheet('marks')}
+      style={[styles.marks, { width }]}
+    >
+      <Text style={styles.marksText}>marks ▾</Text>
+    </Pressable>
+  );
+}
+
+/** Readings as the JPEG's histogram wants them. */
+function listenToPicture(listener: (histogram: Int32Array) => void): () => void {
+  const pass = (): void => {
+    const picture = readingsStore.get()?.picture;
+    if (picture) listener(picture.histogram);
+  };
+  pass();
+  return readingsStore.subscribe(pass);
+}
+
+/** The JPEG's histogram, beside the ladder where it is wanted. */
+export function FieldPictureHistogram({ height }: { height: number }) {
+  const { pictureHistogram, logHeight } = useStore(fieldStore, (s) => s.preferences.monitors);
+  if (!pictureHistogram) return null;
+  return (
+    <PictureHistogram
+      width={PICTURE_HISTOGRAM_PX}
       height={height}
-      clipStops={clipStops}
-      floorStops={floorStops}
-      subscribe={listenToReadings}
-      valueText={valueText}
-      onNudge={nudge ? changeExposure : undefined}
+      scale={logHeight ? 'log' : 'linear'}
+      subscribe={listenToPicture}
     />
   );
 }
 
-let lastWords = 'null';
+function PinOnLadder({ pin, index, height }: { pin: Pin; index: number; height: number }) {
+  const subscribe = useCallback(
+    (listener: (stops: number) => void) => {
+      const pass = (): void => {
+        const reading = readingsStore.get()?.pins[index];
+        if (reading) listener(reading.stops);
+      };
+      pass();
+      return readingsStore.subscribe(pass);
+    },
+    [index],
+  );
+  const words = useCallback(
+    (readings: Readings | null): string => {
+      const reading = readings?.pins[index];
+      if (!reading) return 'not read yet';
+      const { tone, room } = pinText(reading);
+      return `${tone} stops from mid-grey, ${room}`;
+    },
+    [index],
+  );
+  const host = useRef<View>(null);
+  useLiveWords(host, readingsStore, words, 'aria-valuetext');
+  return (
+    <LadderPin
+      number={pin.number}
+      height={height}
+      subscribe={subscribe}
+      host={host}
+      onPlace={changeExposure}
+    />
+  );
+}
+
+let lastWords = '[]';
+let lastReadings: Readings | null = null;
 
 /**
- * The top finding as text, so that it can be compared. While a frame made with older settings is still on screen, what
+ * All findings as text, so that they can be compared. While a frame made with older settings is still on screen, what
  * was said before stands: rules must not mix the settings of one frame with the readings of another.
  */
-function topFindingWords(): string {
+function findingsAsText(): string {
   const readings = readingsStore.get();
-  const { settings, applied } = fieldStore.get();
-  if (!readings) lastWords = 'null';
-  else if (readings.applied >= applied)
-    lastWords = JSON.stringify(findingsOf(readings, settings)[0] ?? null);
+  const { settings, applied, capabilities } = fieldStore.get();
+  if (!readings) lastWords = '[]';
+  // Asked several times a frame; the same readings need judging once.
+  else if (readings !== lastReadings && readings.applied >= applied) {
+    lastReadings = readings;
+    lastWords = JSON.stringify(findingsOf(readings, settings, capabilities));
+  }
   return lastWords;
 }
 
-/** The verdict of Field: renders again only when its words change. */
-export function FieldVerdict() {
-  const words = useStore(readingsStore, topFindingWords);
-  const canMove = useStore(fieldStore, (s) => s.capabilities?.time != null);
-  const finding = JSON.parse(words) as Finding | null;
-  const shown = finding && !canMove ? { ...finding, repair: undefined } : finding;
-  return <Verdict finding={shown} onRepair={applyRepair} />;
+/** What the verdict found, most important first; renders again only when its words change. */
+export function useFindings(): readonly Finding[] {
+  const words = useStore(readingsStore, findingsAsText);
+  return JSON.parse(words) as Finding[];
 }
+
+const list = (): void => toggleSheet('verdict');
+
+/** The verdict of Field. */
+export function FieldVerdict() {
+  const findings = useFindings();
+  return (
+    <Verdict
+      finding={findings[0] ?? null}
+      more={Math.max(0, findings.length - 1)}
+      onRepair={applyRepair}
+      onList={list}
+    />
+  );
+}
+
+const styles = StyleSheet.create({
+  marks: {
+    height: TARGET,
+    justifyContent: 'center',
+    alignItems: 'center',
+    backgroundColor: 'rgba(31,31,31,0.85)',
+    borderTopWidth: 1,
+    borderTopColor: COLOUR.line,
+  },
+  marksText: { fontFamily: FONT.medium, fontSize: 14, color: COLOUR.light },
+});

@@ -1,78 +1,118 @@
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { StyleSheet, Text, useWindowDimensions, View } from 'react-native';
+import { Button } from '../../instruments/Button';
 import { ExposeBar } from '../../instruments/ExposeBar';
 import { Window } from '../../instruments/Window';
 import { useFrameAdded } from '../../rolls/frameQueries';
 import { useStore } from '../../state/store';
 import { COLOUR, FONT } from '../../theme/theme';
 import { CameraSheet } from './CameraSheet';
-import { FieldLadder, FieldVerdict } from './FieldInstruments';
-import { attachCanvas, exposeFrame, setView, whenStored } from './fieldSession';
-import { fieldStore } from './fieldState';
+import {
+  FieldLadder,
+  FieldPictureHistogram,
+  FieldVerdict,
+  PICTURE_HISTOGRAM_PX,
+} from './FieldInstruments';
+import { attachCanvas, attachLoupe, exposeFrame, releaseAll, whenStored } from './fieldSession';
+import { fieldStore, type Sheet } from './fieldState';
+import { FilesSheet } from './FilesSheet';
+import { fileWords } from './fileWords';
 import { FilmStrip, LastFrame } from './LastFrame';
 import { measureField, type FieldMeasures } from './layout';
+import { MarksSheet } from './MarksSheet';
+import { MeterSheet } from './MeterSheet';
 import { NoticeLine } from './NoticeLine';
 import { Refusal } from './Refusal';
+import { RigSheet } from './RigSheet';
 import { StatusLine } from './StatusLine';
 import { Tapes } from './Tapes';
+import { useKeys } from './useKeys';
 import { useOpening } from './useOpening';
+import { useView } from './useView';
+import { DepthSheet } from './DepthSheet';
+import { FIELD_HANDS } from './fieldHands';
+import { FieldLoupe } from './FieldLoupe';
+import { focusControl, watchFocus } from './focusInHand';
+import { FocusSheet } from './FocusSheet';
+import { VerdictSheet } from './VerdictSheet';
+import { WhiteSheet } from './WhiteSheet';
+import { WindowMarks } from './WindowMarks';
 
-const LIVE_LONG_PX = 640;
+const SHEETS: Readonly<Record<Sheet, () => React.JSX.Element | null>> = {
+  camera: CameraSheet,
+  meter: MeterSheet,
+  rig: RigSheet,
+  verdict: VerdictSheet,
+  focus: FocusSheet,
+  depth: DepthSheet,
+  white: WhiteSheet,
+  marks: MarksSheet,
+  files: FilesSheet,
+};
 
 /** Where pictures are taken: Window, Ladder, Verdict, tapes, Expose. */
 export function FieldScreen() {
   const { width, height } = useWindowDimensions();
   const capabilities = useStore(fieldStore, (s) => s.capabilities);
-  const marks = useStore(fieldStore, (s) => s.marks && !s.bare);
-  const [sheet, setSheet] = useState(false);
+  const sheet = useStore(fieldStore, (s) => s.sheet);
   const frameAdded = useFrameAdded();
   useOpening();
+  useKeys();
   useEffect(() => whenStored(frameAdded), [frameAdded]);
+  useEffect(watchFocus, []);
 
+  const hasFocus = useStore(fieldStore, (s) => focusControl(s) !== null);
   const tapes = capabilities
-    ? [capabilities.time, capabilities.iso, capabilities.compensation].filter(Boolean).length
-    : 3;
+    ? [
+        capabilities.time,
+        capabilities.iso,
+        capabilities.compensation,
+        hasFocus,
+        capabilities.hasWhite,
+      ].filter(Boolean).length
+    : 5;
   const m = measureField(width, height, tapes);
-  const { upright, pictureWidth, pictureHeight } = m;
-  useEffect(() => {
-    setView({ upright, marks, scale: Math.max(pictureWidth, pictureHeight) / LIVE_LONG_PX });
-  }, [upright, marks, pictureWidth, pictureHeight]);
+  useView(m);
 
+  const OpenSheet = sheet ? SHEETS[sheet] : null;
+  // Where there is room for both, a sheet lies under the tapes, and the whole verdict when none is open.
+  const roomy = m.layout === 'wide';
+  const BelowSheet = OpenSheet ?? VerdictSheet;
   const controls = (
     <>
       <NoticeLine />
-      {sheet ? (
-        <CameraSheet onClose={() => setSheet(false)} />
+      {OpenSheet && !roomy ? (
+        <OpenSheet />
       ) : (
         <>
           <FieldVerdict />
-          <Tapes />
+          <Tapes height={m.tapeHeight} gap={m.gap} />
           <DeviceDecides />
         </>
       )}
-      <BottomBar />
+      <BottomBar height={m.barHeight} />
+      {roomy && <BelowSheet />}
     </>
   );
-  const status = <StatusLine onChooseCamera={() => setSheet((open) => !open)} />;
   if (m.layout === 'phone')
     return (
       <View style={styles.phone} role="main">
-        {status}
+        <StatusLine />
         <PictureArea m={m} />
-        <View style={styles.controls}>{controls}</View>
+        <View style={[styles.controls, { gap: m.gap, padding: m.gap }]}>{controls}</View>
       </View>
     );
   return (
     <View style={styles.screen} role="main">
-      {m.layout === 'wide' && status}
+      {m.layout === 'wide' && <StatusLine />}
       <View style={styles.beside}>
         <View>
           <PictureArea m={m} />
           {m.layout === 'wide' && <FilmStrip />}
         </View>
         <View style={[styles.column, { width: m.columnWidth }]}>
-          {m.layout === 'side' && status}
-          {controls}
+          {m.layout === 'side' && <StatusLine />}
+          <View style={[styles.besideControls, { gap: m.gap }]}>{controls}</View>
         </View>
       </View>
     </View>
@@ -81,7 +121,9 @@ export function FieldScreen() {
 
 function PictureArea({ m }: { m: FieldMeasures }) {
   const phase = useStore(fieldStore, (s) => s.phase);
-  const capabilities = useStore(fieldStore, (s) => s.capabilities);
+  const opened = useStore(fieldStore, (s) => (s.phase === 'ready' ? s.opened : 0));
+  const notice = useStore(fieldStore, (s) => s.capabilities?.notice);
+  const beside = useStore(fieldStore, (s) => s.preferences.monitors.pictureHistogram);
   const { pictureWidth: width, pictureHeight: height } = m;
   if (phase === 'refused')
     return <Refusal width={m.ladderOver ? width : width + m.ladderWidth} height={height} />;
@@ -90,11 +132,25 @@ function PictureArea({ m }: { m: FieldMeasures }) {
       <Window
         width={width}
         height={height}
-        source={capabilities}
-        label={capabilities ? `Live picture. ${capabilities.notice}` : 'The camera is starting'}
+        source={opened}
+        label={notice ? `Live picture. ${notice}` : 'The camera is starting'}
         attach={attachCanvas}
-        onHold={showBare}
-      />
+        hands={FIELD_HANDS}
+      >
+        <WindowMarks
+          width={width}
+          height={height}
+          covered={(m.ladderOver ? m.ladderWidth : 0) + (beside ? PICTURE_HISTOGRAM_PX : 0)}
+        />
+        <FieldLoupe
+          width={width - (m.ladderOver ? m.ladderWidth : 0)}
+          source={opened}
+          attach={attachLoupe}
+        />
+      </Window>
+      <View style={[styles.jpeg, { right: m.ladderWidth }]}>
+        <FieldPictureHistogram height={height} />
+      </View>
       <View style={m.ladderOver && [styles.over, { left: width - m.ladderWidth }]}>
         <FieldLadder width={m.ladderWidth} height={height} />
       </View>
@@ -102,16 +158,17 @@ function PictureArea({ m }: { m: FieldMeasures }) {
   );
 }
 
-const showBare = (bare: boolean): void => fieldStore.update((s) => ({ ...s, bare }));
-
 /** Says in words which controls the camera keeps to itself. */
 function DeviceDecides() {
   const capabilities = useStore(fieldStore, (s) => s.capabilities);
+  const hasFocus = useStore(fieldStore, (s) => focusControl(s) !== null);
   if (!capabilities) return null;
   const missing = [
     capabilities.time ? null : 'Time',
     capabilities.iso ? null : 'ISO',
     capabilities.compensation ? null : 'Comp',
+    hasFocus ? null : 'Focus',
+    capabilities.hasWhite ? null : 'White',
   ].filter((name) => name !== null);
   if (missing.length === 0) return null;
   return (
@@ -121,24 +178,46 @@ function DeviceDecides() {
   );
 }
 
-function BottomBar() {
+function BottomBar({ height }: { height: number }) {
   const capabilities = useStore(fieldStore, (s) => s.capabilities);
-  const sizeMp = useStore(fieldStore, (s) => s.settings.sizeMp);
+  const settings = useStore(fieldStore, (s) => s.settings);
   const pending = useStore(fieldStore, (s) => s.pending);
   const progress = useStore(fieldStore, (s) => s.progress);
   const ready = useStore(fieldStore, (s) => s.phase === 'ready');
-  const size = capabilities && capabilities.sizesMp.length > 0 ? ` · ${sizeMp} MP` : '';
+  const size = capabilities && capabilities.sizesMp.length > 0 ? ` · ${settings.sizeMp} MP` : '';
+  const files = capabilities ? fileWords(settings, capabilities) : 'no camera';
   return (
     <View style={styles.bottom}>
-      <LastFrame />
+      <LastFrame size={height} />
       <ExposeBar
-        will={`${capabilities?.files ?? 'no camera'}${size} · 1 frame`}
+        height={height}
+        will={`${files}${size} · 1 frame`}
         progress={progress}
         pending={pending}
-        disabled={!ready || pending >= 3}
+        disabled={!ready || (pending >= 3 && !progress?.open)}
         onExpose={() => void exposeFrame()}
       />
+      <AllToAuto height={height} />
     </View>
+  );
+}
+
+/** The way back when the scene changes: one press and the camera does everything again. */
+function AllToAuto({ height }: { height: number }) {
+  const auto = useStore(fieldStore, ({ settings: s }) => {
+    const open = s.time.mode === 'auto' && s.iso.mode === 'auto';
+    const white = s.white.mode === 'auto' && s.white.locked === null;
+    const focus = s.focus.mode === 'auto' && s.focus.follow;
+    return open && white && focus && s.compClicks === 0 && s.meter.lockedEv100 === null;
+  });
+  return (
+    <Button
+      label="all auto"
+      name="all auto: every tape and the lock go back to the camera"
+      disabled={auto}
+      onPress={releaseAll}
+      style={[styles.allAuto, { height }, auto && styles.faded]}
+    />
   );
 }
 
@@ -146,11 +225,15 @@ const styles = StyleSheet.create({
   phone: { flex: 1, backgroundColor: COLOUR.body, alignItems: 'center' },
   screen: { flex: 1, backgroundColor: COLOUR.body },
   beside: { flex: 1, flexDirection: 'row', gap: 6 },
-  column: { flex: 1, gap: 6, paddingRight: 6 },
-  controls: { alignSelf: 'stretch', gap: 6, paddingHorizontal: 6, paddingTop: 6, flex: 1 },
+  column: { flex: 1, paddingRight: 6, paddingBottom: 6 },
+  besideControls: { flex: 1 },
+  controls: { alignSelf: 'stretch', flex: 1 },
   picture: { flexDirection: 'row' },
   over: { position: 'absolute', top: 0 },
-  bottom: { flexDirection: 'row', gap: 8 },
+  jpeg: { position: 'absolute', top: 0, pointerEvents: 'none' },
+  bottom: { flexDirection: 'row', gap: 6 },
+  allAuto: { paddingHorizontal: 6, width: 68 },
+  faded: { opacity: 0.55 },
   decides: {
     fontFamily: FONT.regular,
     fontSize: 15,

@@ -20,12 +20,12 @@ function Thumbnail({ record, size }: { record: FrameRecord; size: number }) {
 }
 
 /** The frame taken last, or an empty place that says so. */
-export function LastFrame() {
+export function LastFrame({ size }: { size: number }) {
   const { data } = useFrames();
   const [last] = data?.frames ?? [];
-  if (last) return <Thumbnail record={last} size={60} />;
+  if (last) return <Thumbnail record={last} size={size} />;
   return (
-    <View style={[styles.thumb, styles.empty]}>
+    <View style={[styles.thumb, styles.empty, { width: size, height: size }]}>
       <Text style={styles.emptyText}>no frame yet</Text>
     </View>
   );
@@ -60,7 +60,7 @@ export function FilmStrip() {
 const styles = StyleSheet.create({
   thumb: { borderRadius: 6, overflow: 'hidden', backgroundColor: COLOUR.panel },
   image: { width: '100%', height: '100%' },
-  empty: { width: 60, height: 60, alignItems: 'center', justifyContent: 'center', padding: 4 },
+  empty: { alignItems: 'center', justifyContent: 'center', padding: 4 },
   emptyText: {
     fontFamily: FONT.regular,
     fontSize: 13,

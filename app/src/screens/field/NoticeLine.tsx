@@ -17,7 +17,7 @@ export function NoticeLine() {
     dismiss();
   };
   return (
-    <View style={styles.line} role="alert">
+    <View style={[styles.line, notice.passing && styles.passing]} role="alert">
       <Text style={styles.text}>{notice.text}</Text>
       {notice.rescue ? (
         <Button label="Save the frame" onPress={save} />
@@ -30,6 +30,13 @@ export function NoticeLine() {
 
 const styles = StyleSheet.create({
   line: {
+    // Over verdict and tapes, so that nothing is pushed off the screen.
+    position: 'absolute',
+    zIndex: 2,
+    left: 6,
+    right: 6,
+    top: 6,
+    boxShadow: '0 2px 10px rgba(0,0,0,0.6)',
     flexDirection: 'row',
     alignItems: 'center',
     gap: 8,
@@ -39,5 +46,6 @@ const styles = StyleSheet.create({
     borderLeftColor: COLOUR.clipped,
     borderRadius: 6,
   },
+  passing: { borderLeftColor: COLOUR.paper },
   text: { flex: 1, fontFamily: FONT.medium, fontSize: 16, lineHeight: 21, color: COLOUR.light },
 });

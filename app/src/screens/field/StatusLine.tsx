@@ -1,65 +1,134 @@
 import { Pressable, StyleSheet, Text, View } from 'react-native';
+import { findLens } from '@velmo/core/optics';
 import { Button } from '../../instruments/Button';
+import { cropWords } from '../../instruments/tapeScale';
+import { useRoom } from '../../rolls/frameQueries';
 import { useStore } from '../../state/store';
 import { COLOUR, FONT } from '../../theme/theme';
-import { changeSettings } from './fieldSession';
-import { fieldStore, readingsStore } from './fieldState';
-import { evText } from './readingsText';
+import { toggleLock } from './fieldSession';
+import { fieldStore, readingsStore, toggleSheet, type FieldState } from './fieldState';
+import { FILE_WORDS, framesLeft, leftDigits, writtenKind } from './fileWords';
+import { PATTERN_WORDS } from './MeterSheet';
+import { differenceText, evText } from './readingsText';
 
-/** Camera and place, lens, support, light: what the picture is taken with. */
-export function StatusLine({ onChooseCamera }: { onChooseCamera: () => void }) {
-  const label = useStore(fieldStore, (s) => s.capabilities?.label ?? 'Camera');
-  const simulated = useStore(fieldStore, (s) => s.choice.device === 'simulated');
-  const ev = useStore(readingsStore, (r) => evText(r?.ev100 ?? null));
+/** Place, meter and rig: what the picture is taken of, by what light, with what. Each opens its sheet. */
+export function StatusLine() {
   return (
     <View style={styles.line}>
-      <Pressable role="button" onPress={onChooseCamera} style={styles.camera}>
-        <Text style={styles.label} numberOfLines={1}>
-          {label}
-        </Text>
-        <Text style={styles.kind} numberOfLines={1}>
-          {[simulated ? 'simulated' : 'video frames of this device', ev]
-            .filter(Boolean)
-            .join(' · ')}
-          {' ▾'}
-        </Text>
-      </Pressable>
-      <LensButton />
-      <SupportButton />
+      <PlacePart />
+      <MeterPart />
+      <LockButton />
+      <RigPart />
+      <FilesPart />
     </View>
   );
 }
 
-function LensButton() {
-  const capabilities = useStore(fieldStore, (s) => s.capabilities);
-  const id = useStore(fieldStore, (s) => s.settings.lens);
-  const lenses = capabilities?.lenses ?? [];
-  const index = lenses.findIndex((l) => l.id === id);
-  if (index < 0) return null;
-  const next = lenses[(index + 1) % lenses.length];
+interface PartProps {
+  readonly top: string;
+  readonly below: string;
+  readonly name: string;
+  readonly sheet: NonNullable<FieldState['sheet']>;
+  readonly wide?: boolean;
+}
+
+/** Two short lines that open a sheet. */
+function Part({ top, below, name, sheet, wide }: PartProps) {
+  const open = useStore(fieldStore, (s) => s.sheet === sheet);
   return (
-    <Button
-      quiet
-      label={lenses[index].label}
-      name={`Lens ${lenses[index].label}. Change to ${next.label}`}
-      onPress={() => changeSettings((s) => ({ ...s, lens: next.id }))}
+    <Pressable
+      role="button"
+      aria-label={`${name}: ${top} ${below}`}
+      aria-expanded={open}
+      onPress={() => toggleSheet(sheet)}
+      style={[styles.part, wide && styles.widePart, open && styles.open]}
+    >
+      <Text style={styles.top} numberOfLines={1}>
+        {top}
+      </Text>
+      {/* Keeps the two lines apart for those who hear them. */}
+      <Text style={styles.gap}> </Text>
+      <Text style={styles.below} numberOfLines={1}>
+        {below}
+      </Text>
+    </Pressable>
+  );
+}
+
+function PlacePart() {
+  const label = useStore(fieldStore, (s) => s.capabilities?.label ?? 'Camera');
+  const simulated = useStore(fieldStore, (s) => s.choice.device === 'simulated');
+  return (
+    <Part
+      top={label}
+      below={simulated ? 'simulated ▾' : 'video frames ▾'}
+      name="Camera and place"
+      sheet="camera"
+      wide
     />
   );
 }
 
-function SupportButton() {
-  const known = useStore(fieldStore, (s) => s.capabilities?.knowsSupport ?? false);
-  const support = useStore(fieldStore, (s) => s.settings.support);
+/** The light as EV100, or where only the picture is known, how far it lies from mid-grey. */
+function meterWords(): string {
+  const readings = readingsStore.get();
+  if (!readings) return '…';
+  return evText(readings.ev100) || `${differenceText(readings)} stops`;
+}
+
+function MeterPart() {
+  const words = useStore(readingsStore, meterWords);
+  const pattern = useStore(fieldStore, (s) => s.settings.meter.pattern);
+  return <Part top={words} below={`${PATTERN_WORDS[pattern]} ▾`} name="Meter" sheet="meter" />;
+}
+
+function LockButton() {
+  const locked = useStore(fieldStore, (s) => s.settings.meter.lockedEv100 !== null);
+  const known = useStore(readingsStore, (r) => r?.ev100 != null);
   if (!known) return null;
-  const tripod = support === 'tripod';
   return (
     <Button
       quiet
-      label={tripod ? 'tripod' : 'hand-held'}
-      name={tripod ? 'On a tripod. Change to hand-held' : 'Hand-held. Change to tripod'}
-      onPress={() => changeSettings((s) => ({ ...s, support: tripod ? 'hand' : 'tripod' }))}
+      label={locked ? 'locked' : 'lock'}
+      name={locked ? 'locked: unlock the exposure' : 'lock the exposure'}
+      pressed={locked}
+      onPress={toggleLock}
     />
   );
+}
+
+const rigWords = ({ settings, capabilities }: FieldState): string => {
+  const lens = findLens(settings.lens);
+  if (!capabilities?.hasRig || !lens) return 'its own lens';
+  const focal = Math.round(lens.focalLength35Mm * settings.crop);
+  return [`${focal} mm`, cropWords(settings.crop) || `f/${lens.fNumber}`].join(' ');
+};
+
+const supportWords = ({ settings, capabilities }: FieldState): string => {
+  if (!capabilities?.hasRig) return 'rig ▾';
+  const filter = settings.filterStops > 0 ? ` · ND ${settings.filterStops}` : '';
+  const torch = settings.torch ? ' · torch' : '';
+  return `${settings.support === 'tripod' ? 'tripod' : 'hand-held'}${filter}${torch} ▾`;
+};
+
+function RigPart() {
+  const top = useStore(fieldStore, rigWords);
+  const below = useStore(fieldStore, supportWords);
+  return <Part top={top} below={below} name="Rig" sheet="rig" />;
+}
+
+const filesTop = ({ settings, capabilities }: FieldState): string =>
+  capabilities ? FILE_WORDS[writtenKind(settings, capabilities)].replace(' 16 bit', '') : '…';
+
+/** What is written, and how many more of it there is room for. */
+function FilesPart() {
+  const top = useStore(fieldStore, filesTop);
+  const settings = useStore(fieldStore, (s) => s.settings);
+  const capabilities = useStore(fieldStore, (s) => s.capabilities);
+  const { data: room } = useRoom();
+  const left = capabilities ? framesLeft(settings, capabilities, room ?? null) : null;
+  const below = left === null ? 'files ▾' : `${leftDigits(left)} left ▾`;
+  return <Part top={top} below={below} name="Files" sheet="files" />;
 }
 
 const styles = StyleSheet.create({
@@ -69,14 +138,24 @@ const styles = StyleSheet.create({
     flexDirection: 'row',
     alignItems: 'center',
     paddingHorizontal: 4,
+    gap: 2,
   },
-  camera: { flex: 1, minHeight: 44, justifyContent: 'center', paddingHorizontal: 10 },
-  label: { fontFamily: FONT.medium, fontSize: 16, lineHeight: 19, color: COLOUR.light },
-  kind: {
+  part: {
+    minHeight: 44,
+    justifyContent: 'center',
+    paddingHorizontal: 6,
+    borderRadius: 6,
+  },
+  widePart: { flexGrow: 1, flexShrink: 1 },
+  // A shade under `line`, so that the small print passes WCAG AA on it.
+  open: { backgroundColor: '#383838' },
+  top: {
+    fontFamily: FONT.medium,
+    fontSize: 16,
+    lineHeight: 19,
+    color: COLOUR.light,
     fontVariant: ['tabular-nums'],
-    fontFamily: FONT.regular,
-    fontSize: 13,
-    lineHeight: 15,
-    color: COLOUR.lightSoft,
   },
+  gap: { fontSize: 0, lineHeight: 0 },
+  below: { fontFamily: FONT.regular, fontSize: 13, lineHeight: 16, color: COLOUR.lightSoft },
 });

@@ -1,3 +1,5 @@
+import { View } from 'react-native';
+import type { Band } from '@velmo/core/consequence';
 import type { ClickRange } from '@velmo/core/exposure';
 import { AUTO, COMP_CLICKS, held } from '@velmo/core/settings';
 import type { Readings } from '../../camera/CameraDevice';
@@ -6,38 +8,64 @@ import { Tape } from '../../instruments/Tape';
 import { useStore } from '../../state/store';
 import { changeSettings } from './fieldSession';
 import { fieldStore, readingsStore } from './fieldState';
+import { pushExposureRight } from './pushRight';
+import { WhiteTape } from './WhiteTape';
+import { FocusTape } from './FocusTape';
+import { takeInHand, tapTape } from './hand';
+import { compBandsText, isoBandsText, timeBandsText } from './tapeBands';
 
 /** What belongs to each of the two tapes the camera can move. */
-const TIME = exposureControl('time', TIME_SCALE, (r) => r.timeClick);
-const ISO = exposureControl('iso', ISO_SCALE, (r) => r.isoClick);
+const TIME = exposureControl('time', TIME_SCALE, (r) => r.timeClick, timeBandsText);
+const ISO = exposureControl('iso', ISO_SCALE, (r) => r.isoClick, isoBandsText);
 
 function exposureControl(
   name: 'time' | 'iso',
   scale: TapeScale,
   clickOf: (readings: Readings) => number | null,
+  bands: () => string,
 ) {
   return {
     name,
     scale,
+    bands,
     reported: (readings: Readings | null) => (readings ? clickOf(readings) : null),
     set: (click: number): void => changeSettings((s) => ({ ...s, [name]: held(click) })),
+    grab: (): void => takeInHand(name),
+    tap: (): void => tapTape(name),
     release: (): void => changeSettings((s) => ({ ...s, [name]: AUTO })),
   };
 }
 
 const setComp = (compClicks: number): void => changeSettings((s) => ({ ...s, compClicks }));
 const zeroComp = (): void => setComp(0);
+const grabComp = (): void => takeInHand('comp');
+const tapComp = (): void => tapTape('comp');
+
+const PUSH_RIGHT = {
+  top: 'push',
+  below: 'right',
+  name: 'push right: the brightest exposure that holds the highlights',
+  onPress: () => void pushExposureRight(),
+};
+
+/** Tapes of a camera that has all of them. */
+const TAPES = 5;
 
 /** The tapes the camera at hand has; what it cannot be told is said in words by `DeviceDecides`. */
-export function Tapes() {
+export function Tapes({ height, gap }: { height: number; gap: number }) {
   const capabilities = useStore(fieldStore, (s) => s.capabilities);
-  if (!capabilities) return null;
-  const { time, iso, compensation, baseIsoClick } = capabilities;
+  // Room for the tapes that will be there, so that nothing below jumps when the camera is ready.
+  if (!capabilities) return <View style={{ height: TAPES * height + (TAPES - 1) * gap }} />;
+  const { time, iso, compensation, baseIsoClick, hasWhite } = capabilities;
   return (
     <>
-      {time && <ExposureTape control={TIME} range={time} extendedBelow={null} />}
-      {iso && <ExposureTape control={ISO} range={iso} extendedBelow={baseIsoClick} />}
-      {compensation && <CompTape />}
+      {time && <ExposureTape control={TIME} range={time} extendedBelow={null} height={height} />}
+      {iso && (
+        <ExposureTape control={ISO} range={iso} extendedBelow={baseIsoClick} height={height} />
+      )}
+      {compensation && <CompTape height={height} />}
+      <FocusTape height={height} />
+      {hasWhite && <WhiteTape height={height} />}
     </>
   );
 }
@@ -47,12 +75,15 @@ interface ExposureTapeProps {
   readonly range: ClickRange;
   /** Clicks below this are extended ISO; null: none are. */
   readonly extendedBelow: number | null;
+  readonly height: number;
 }
 
-function ExposureTape({ control, range, extendedBelow }: ExposureTapeProps) {
+function ExposureTape({ control, range, extendedBelow, height }: ExposureTapeProps) {
   const hold = useStore(fieldStore, (s) => s.settings[control.name]);
+  const inHand = useStore(fieldStore, (s) => s.hand === control.name);
   const reported = useStore(readingsStore, control.reported);
   const outOfRange = useStore(readingsStore, (r) => r?.outOfRange ?? false);
+  const bands = useBands(control.bands);
   const isHeld = hold.mode === 'set';
   const wanted = isHeld ? hold.click : (reported ?? range.min);
   const click = Math.min(range.max, Math.max(range.min, wanted));
@@ -63,17 +94,27 @@ function ExposureTape({ control, range, extendedBelow }: ExposureTapeProps) {
       range={range}
       click={click}
       held={isHeld}
+      step={1}
       releasable
       atEnd={!isHeld && outOfRange}
       tag={`${isHeld ? 'set' : 'auto'}${extended ? ' ext.' : ''}`}
+      bands={bands}
+      description={detailAt(bands, click)}
+      height={height}
       onChange={control.set}
       onRelease={control.release}
+      onGrab={control.grab}
+      onTap={control.tap}
+      inHand={inHand}
     />
   );
 }
 
-function CompTape() {
+function CompTape({ height }: { height: number }) {
   const click = useStore(fieldStore, (s) => s.settings.compClicks);
+  const inHand = useStore(fieldStore, (s) => s.hand === 'comp');
+  const step = useStore(fieldStore, (s) => s.preferences.compStepClicks);
+  const bands = useBands(compBandsText);
   const bothHeld = useStore(
     fieldStore,
     (s) => s.settings.time.mode === 'set' && s.settings.iso.mode === 'set',
@@ -84,11 +125,31 @@ function CompTape() {
       range={COMP_CLICKS}
       click={click}
       held={click !== 0}
+      step={step}
       releasable
       atEnd={false}
       tag={bothHeld ? 'meter' : ''}
+      bands={bands}
+      description={detailAt(bands, click)}
+      height={height}
       onChange={setComp}
       onRelease={zeroComp}
+      onGrab={grabComp}
+      onTap={tapComp}
+      inHand={inHand}
+      cap={PUSH_RIGHT}
     />
   );
 }
+
+/** Bands depend on settings and on readings; both are asked, and only other words render anew. */
+function useBands(text: () => string): string {
+  useStore(fieldStore, text);
+  return useStore(readingsStore, text);
+}
+
+/** What the bands say of a click, for those who listen. */
+const detailAt = (bands: string, click: number): string | undefined => {
+  const here = (JSON.parse(bands) as Band[]).filter((b) => click >= b.from && click <= b.to);
+  return here.length > 0 ? here.map((b) => b.detail).join(' ') : undefined;
+};

@@ -1,18 +1,32 @@
-import { AUTO, nudgeExposure, type Settings } from '@velmo/core/settings';
+import type { PicturePoint } from '@velmo/core/exposure';
+import { findLens, halfLongTangent, zoomTo } from '@velmo/core/optics';
+import {
+  nudgeExposure,
+  releasedSettings,
+  unlockedWhite,
+  type Settings,
+} from '@velmo/core/settings';
 import type { Repair } from '@velmo/core/verdict';
 import { BrowserCamera } from '../../camera/browserCamera';
 import { CameraRefusal, type CameraDevice, type ViewOptions } from '../../camera/CameraDevice';
 import { SimulatedCamera } from '../../camera/simulatedCamera';
 import { FrameNotStored } from '../../rolls/frameRecord';
 import { keepSettings } from '../../rolls/settingsStore';
-import { fieldStore, readingsStore, type CameraChoice } from './fieldState';
+import { fieldStore, readingsStore, type CameraChoice, type Pin } from './fieldState';
+import { recordStages } from '../../state/stages';
+import { scaledPins } from './pinPlaces';
+import { changeNaming } from './preferencesNow';
 
 /** Most captures that may be under way at once: each holds its frame in memory. */
 const MAX_PENDING = 3;
 
+/** How the Window shows the picture; the pins come from the state. */
+export type WindowView = Omit<ViewOptions, 'pins'>;
+
 let device: CameraDevice | null = null;
 let stopReadings: (() => void) | null = null;
-let view: ViewOptions | null = null;
+let view: WindowView | null = null;
+let openShutter: AbortController | null = null;
 let onStored: () => void = () => {};
 
 const create = (choice: CameraChoice): CameraDevice =>
@@ -21,8 +35,26 @@ const create = (choice: CameraChoice): CameraDevice =>
 const refuse = (refusal: CameraRefusal): void =>
   fieldStore.update((s) => ({ ...s, phase: 'refused', refusal, capabilities: null }));
 
+/** Goes to another simulated place without starting a camera anew; false where a camera has to be opened. */
+function moveOn(choice: CameraChoice): boolean {
+  const { phase } = fieldStore.get();
+  if (choice.device !== 'simulated' || phase !== 'ready') return false;
+  const capabilities = device?.goTo(choice.scene);
+  if (!capabilities) return false;
+  fieldStore.update((s) => ({ ...s, choice, capabilities, notice: null, pins: [] }));
+  // The light of another place: a lock on the old one would only mislead.
+  changeSettings((s) => ({
+    ...s,
+    meter: { ...s.meter, lockedEv100: null },
+    white: unlockedWhite(s.white),
+  }));
+  showPins([]);
+  return true;
+}
+
 /** Opens a camera in place of the one before. The Window attaches its canvas once it is ready. */
 export async function openCamera(choice: CameraChoice): Promise<void> {
+  if (moveOn(choice)) return;
   closeCamera();
   const opened = create(choice);
   device = opened;
@@ -33,6 +65,10 @@ export async function openCamera(choice: CameraChoice): Promise<void> {
     refusal: null,
     capabilities: null,
     notice: null,
+    hand: null,
+    loupe: null,
+    depth: 'off',
+    pins: [],
   }));
   readingsStore.set(null);
   try {
@@ -40,9 +76,16 @@ export async function openCamera(choice: CameraChoice): Promise<void> {
     if (device !== opened) return;
     stopReadings = opened.onReadings(readingsStore.set);
     opened.onLost(refuse);
-    if (view) opened.view(view);
+    opened.hasten(fieldStore.get().haste);
+    showPins([]);
     const applied = opened.apply(fieldStore.get().settings);
-    fieldStore.update((s) => ({ ...s, phase: 'ready', capabilities, applied }));
+    fieldStore.update((s) => ({
+      ...s,
+      phase: 'ready',
+      capabilities,
+      applied,
+      opened: s.opened + 1,
+    }));
   } catch (error) {
     if (device !== opened) return;
     refuse(
@@ -56,32 +99,92 @@ export async function openCamera(choice: CameraChoice): Promise<void> {
 export function closeCamera(): void {
   stopReadings?.();
   stopReadings = null;
+  openShutter?.abort();
   device?.close();
   device = null;
+  // A camera is gone for good once closed: the next one is opened, not moved on.
+  fieldStore.update((s) => ({ ...s, phase: 'opening' }));
 }
+
+/** The camera at hand, for questions to it. */
+export const theCamera = (): CameraDevice | null => device;
 
 export const attachCanvas = (canvas: OffscreenCanvas): void => device?.attach(canvas);
+export const attachLoupe = (canvas: OffscreenCanvas): void => device?.attachLoupe(canvas);
 
-export function setView(options: ViewOptions): void {
-  view = options;
-  device?.view(options);
+export function setView(next: WindowView): void {
+  const turned = view !== null && view.upright !== next.upright;
+  view = next;
+  if (fieldStore.get().upright !== next.upright)
+    fieldStore.update((s) => ({ ...s, upright: next.upright }));
+  const { pins } = fieldStore.get();
+  // A share of the long side is another share of the short one.
+  const ratio = next.upright ? 4 / 3 : 3 / 4;
+  showPins(turned ? scaledPins(pins, ratio, 1 / ratio) : pins);
 }
+
+/** Pins where they now are, in the picture and for the camera that reads them. */
+function showPins(pins: readonly Pin[]): void {
+  if (pins !== fieldStore.get().pins) fieldStore.update((s) => ({ ...s, pins }));
+  if (view) device?.view({ ...view, pins: pins.map((pin) => pin.at) });
+}
+
+export const setPins = showPins;
 
 /** Who is told when a frame has been stored. */
 export function whenStored(listener: () => void): void {
   onStored = listener;
 }
 
+/** Half the picture's angle as a tangent; the same for every camera that cannot zoom. */
+const tangentOf = (s: Settings): number => {
+  const lens = findLens(s.lens);
+  return lens ? halfLongTangent(lens, s.crop) : 1;
+};
+
 export function changeSettings(change: (now: Settings) => Settings): void {
-  const settings = change(fieldStore.get().settings);
+  const before = fieldStore.get().settings;
+  const settings = change(before);
   const applied = device?.apply(settings);
   fieldStore.update((s) => ({ ...s, settings, applied: applied ?? s.applied }));
   keepSettings(settings);
+  const zoom = tangentOf(before) / tangentOf(settings);
+  const { pins } = fieldStore.get();
+  if (zoom !== 1 && pins.length > 0) showPins(scaledPins(pins, zoom, zoom));
 }
 
 /** Gives every exposure control back to the camera. */
-export const releaseAll = (): void =>
-  changeSettings((s) => ({ ...s, time: AUTO, iso: AUTO, compClicks: 0 }));
+export const releaseAll = (): void => changeSettings(releasedSettings);
+
+/** Shows the angle of a 35 mm-equivalent focal length, through whatever lens and crop it takes. */
+export const zoom = (focalLength35Mm: number): void =>
+  changeSettings((s) => ({ ...s, ...zoomTo(focalLength35Mm) }));
+
+/** Turns the camera as if the picture were dragged by shares of its sides. */
+export function pan(dx: number, dy: number): void {
+  const { pins } = fieldStore.get();
+  const places = device?.pan(dx, dy);
+  if (places && pins.length > 0)
+    showPins(pins.map((pin, i) => ({ ...pin, at: places[i] ?? pin.at })));
+}
+
+/** Reads the light at a place in the picture from now on. */
+export const meterAt = (spot: PicturePoint): void =>
+  changeSettings((s) => ({ ...s, meter: { pattern: 'spot', spot, lockedEv100: null } }));
+
+/** Holds the light as it is read now, or lets the meter follow again. */
+export function toggleLock(): void {
+  const ev100 = readingsStore.get()?.ev100 ?? null;
+  changeSettings((s) => ({
+    ...s,
+    meter: { ...s.meter, lockedEv100: s.meter.lockedEv100 === null ? ev100 : null },
+  }));
+}
+
+export function hasten(haste: number): void {
+  device?.hasten(haste);
+  fieldStore.update((s) => ({ ...s, haste }));
+}
 
 /** Makes the picture brighter or darker by clicks through whichever tape is free. */
 export function changeExposure(clicks: number): void {
@@ -98,27 +201,31 @@ export function changeExposure(clicks: number): void {
   if (nudge) changeSettings(() => nudge.settings);
 }
 
-export function applyRepair(repair: Repair): void {
-  if (repair.kind === 'exposure') changeExposure(repair.clicks);
-  else changeSettings((s) => ({ ...s, [repair.control]: AUTO }));
-}
+export const applyRepair = (repair: Repair): void => changeSettings(() => repair.settings);
 
-/** Leaves a capture's stages as User Timing measures, where developer tools and the benchmark find them. */
-function recordStages(stages: Readonly<Record<string, number>>): void {
-  for (const [stage, duration] of Object.entries(stages))
-    performance.measure(`velmo-capture/${stage}`, { start: 0, duration });
-}
-
-/** Exposes one frame; the picture stays live meanwhile. */
+/** Exposes one frame, or closes the shutter that is open. The picture stays live meanwhile. */
 export async function exposeFrame(): Promise<void> {
-  const { settings, pending } = fieldStore.get();
+  const { settings, pending, progress, preferences } = fieldStore.get();
+  if (progress?.open) {
+    openShutter?.abort();
+    return;
+  }
   if (!device || pending >= MAX_PENDING) return;
+  const shutter = new AbortController();
+  openShutter = shutter;
   fieldStore.update((s) => ({ ...s, pending: s.pending + 1, notice: null }));
+  const { naming } = preferences;
+  changeNaming({ count: naming.count + 1 });
   try {
-    const { stages } = await device.capture(settings, (progress) =>
-      fieldStore.update((s) => ({ ...s, progress })),
+    if (preferences.focusing.beforeCapture && settings.focus.mode === 'auto')
+      await device.refocus();
+    const { stages } = await device.capture(
+      settings,
+      naming,
+      (progress) => fieldStore.update((s) => ({ ...s, progress })),
+      shutter.signal,
     );
-    recordStages(stages);
+    recordStages('capture', stages);
     onStored();
   } catch (error) {
     const notice =

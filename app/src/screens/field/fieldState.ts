@@ -1,3 +1,5 @@
+import type { PicturePoint } from '@velmo/core/exposure';
+import type { DepthLook } from '@velmo/core/monitor';
 import { DEFAULT_SETTINGS, type Settings } from '@velmo/core/settings';
 import type {
   CameraCapabilities,
@@ -6,6 +8,7 @@ import type {
   Readings,
 } from '../../camera/CameraDevice';
 import type { FileToStore } from '../../rolls/frameRecord';
+import { DEFAULT_PREFERENCES, type Preferences } from '../../rolls/preferences';
 import { createStore } from '../../state/store';
 
 /** Which camera Field looks through. */
@@ -15,8 +18,33 @@ export type CameraChoice =
 /** Something the photographer should know, with an optional way out. */
 export interface Notice {
   readonly text: string;
+  /** It answers what was just asked, and goes by itself. */
+  readonly passing?: boolean;
   /** Files that could not be stored and wait to be saved. */
   readonly rescue?: readonly FileToStore[];
+}
+
+/** A spot reading stuck to the picture. */
+export interface Pin {
+  /** 1..8: what it is called. */
+  readonly number: number;
+  readonly at: PicturePoint;
+}
+
+export const MAX_PINS = 8;
+
+/** What lies over the tapes. */
+export type Sheet =
+  'camera' | 'meter' | 'rig' | 'verdict' | 'focus' | 'depth' | 'white' | 'marks' | 'files';
+
+/** A tape in hand: it decides what a tap on the Window means. */
+export type Hand = 'time' | 'iso' | 'comp' | 'focus' | 'white';
+
+/** A loupe over the picture. */
+export interface OpenLoupe {
+  readonly at: PicturePoint;
+  /** It was asked for, and stays until it is closed; otherwise it goes with what called it. */
+  readonly stays: boolean;
 }
 
 export interface FieldState {
@@ -24,12 +52,29 @@ export interface FieldState {
   readonly phase: 'opening' | 'ready' | 'refused';
   readonly refusal: CameraRefusal | null;
   readonly capabilities: CameraCapabilities | null;
+  /** Counts the cameras opened: each needs a canvas of its own. */
+  readonly opened: number;
   readonly settings: Settings;
+  readonly preferences: Preferences;
+  readonly pins: readonly Pin[];
+  /** How much faster than the clock scene time runs. */
+  readonly haste: number;
+  readonly sheet: Sheet | null;
+  readonly hand: Hand | null;
   /** Number of the last `apply`: readings of an earlier one do not yet show these settings. */
   readonly applied: number;
   readonly marks: boolean;
   /** A finger lies on the Window: the picture is shown bare. */
   readonly bare: boolean;
+  /** The Window shows what the raw has lost. */
+  readonly clips: boolean;
+  /** Instead of the picture: what is sharp, or how far everything is. */
+  readonly depth: DepthLook;
+  readonly loupe: OpenLoupe | null;
+  /** The picture stands. */
+  readonly upright: boolean;
+  /** Extended ISO is being compared with base. */
+  readonly comparing: boolean;
   /** Captures under way; progress is that of the oldest. */
   readonly pending: number;
   readonly progress: CaptureProgress | null;
@@ -43,10 +88,21 @@ export const fieldStore = createStore<FieldState>({
   phase: 'opening',
   refusal: null,
   capabilities: null,
+  opened: 0,
   settings: DEFAULT_SETTINGS,
+  preferences: DEFAULT_PREFERENCES,
+  pins: [],
+  haste: 1,
+  sheet: null,
+  hand: null,
   applied: 0,
   marks: true,
   bare: false,
+  clips: false,
+  depth: 'off',
+  loupe: null,
+  upright: false,
+  comparing: false,
   pending: 0,
   progress: null,
   notice: null,
@@ -54,3 +110,23 @@ export const fieldStore = createStore<FieldState>({
 
 /** The latest readings, at display rate. Kept apart so that slow parts need not listen. */
 export const readingsStore = createStore<Readings | null>(null);
+
+export const toggleSheet = (sheet: Sheet): void =>
+  fieldStore.update((s) => ({ ...s, sheet: s.sheet === sheet ? null : sheet }));
+
+export const closeSheet = (): void => fieldStore.update((s) => ({ ...s, sheet: null }));
+
+export const showDepth = (depth: DepthLook): void => fieldStore.update((s) => ({ ...s, depth }));
+
+/** How long an answer stands. */
+const SAID_MS = 7000;
+
+/** Answers what was just asked, in a line that goes by itself. */
+export function say(text: string): void {
+  const notice: Notice = { text, passing: true };
+  fieldStore.update((s) => ({ ...s, notice }));
+  setTimeout(
+    () => fieldStore.update((s) => (s.notice === notice ? { ...s, notice: null } : s)),
+    SAID_MS,
+  );
+}

@@ -10,18 +10,39 @@ export interface FieldMeasures {
   /** The ladder lies over the picture's right edge instead of beside it. */
   readonly ladderOver: boolean;
   readonly columnWidth: number;
+  readonly tapeHeight: number;
+  /** Room around and between verdict, tapes and bar. */
+  readonly gap: number;
+  readonly barHeight: number;
 }
 
 const STATUS = 44;
 const GAP = 6;
-/** Verdict, tapes, expose bar and gaps on a phone. */
-const phoneControls = (tapes: number): number => 50 + tapes * (52 + GAP) + 60 + 4 * GAP;
+const VERDICT = 48;
+/** Below this height everything is as low as a finger allows. */
+const LOW_PX = 700;
+/** From this height on nothing need be low. */
+const HIGH_PX = 900;
+
+interface Heights {
+  readonly tape: number;
+  readonly bar: number;
+  readonly gap: number;
+}
+const ROOMY: Heights = { tape: 52, bar: 60, gap: GAP };
+const SNUG: Heights = { tape: 44, bar: 56, gap: 4 };
+const TIGHT: Heights = { tape: 44, bar: 44, gap: 3 };
+
+/** Verdict, tapes, expose bar, the gaps between them, and the padding around. */
+const controlsHeight = (tapes: number, { tape, bar, gap }: Heights): number =>
+  VERDICT + tapes * (tape + gap) + bar + 3 * gap;
 
 /** Where everything goes in a window of this size, with this many tapes. */
 export function measureField(width: number, height: number, tapes: number): FieldMeasures {
   if (width >= 900 && height >= 560) return wide(width, height);
-  if (width > height) return side(width, height);
-  const room = Math.max(120, height - STATUS - phoneControls(tapes));
+  if (width > height) return side(width, height, tapes);
+  const heights = height < LOW_PX ? TIGHT : height < HIGH_PX ? SNUG : ROOMY;
+  const room = Math.max(120, height - STATUS - controlsHeight(tapes, heights));
   const pictureHeight = Math.min(room, Math.round((width * 4) / 3));
   const pictureWidth = Math.round((pictureHeight * 3) / 4);
   const spare = width - pictureWidth;
@@ -34,6 +55,9 @@ export function measureField(width: number, height: number, tapes: number): Fiel
     ladderWidth: ladderOver ? 62 : Math.min(96, spare),
     ladderOver,
     columnWidth: width,
+    tapeHeight: heights.tape,
+    barHeight: heights.bar,
+    gap: heights.gap,
   };
 }
 
@@ -51,14 +75,17 @@ function wide(width: number, height: number): FieldMeasures {
     ladderWidth,
     ladderOver: false,
     columnWidth,
+    tapeHeight: SNUG.tape,
+    barHeight: SNUG.bar,
+    gap: SNUG.gap,
   };
 }
 
-function side(width: number, height: number): FieldMeasures {
+function side(width: number, height: number, tapes: number): FieldMeasures {
   const ladderWidth = 58;
-  const pictureHeight = height;
-  const columnWidth = Math.max(280, width - Math.round((pictureHeight * 4) / 3) - GAP);
-  const pictureWidth = Math.min(Math.round((pictureHeight * 4) / 3), width - columnWidth - GAP);
+  const columnWidth = Math.max(330, width - Math.round((height * 4) / 3) - GAP);
+  const pictureWidth = Math.min(Math.round((height * 4) / 3), width - columnWidth - GAP);
+  const heights = [ROOMY, SNUG].find((h) => STATUS + controlsHeight(tapes, h) <= height) ?? TIGHT;
   return {
     layout: 'side',
     upright: false,
@@ -67,5 +94,8 @@ function side(width: number, height: number): FieldMeasures {
     ladderWidth,
     ladderOver: true,
     columnWidth,
+    tapeHeight: heights.tape,
+    barHeight: heights.bar,
+    gap: heights.gap,
   };
 }

@@ -1,11 +1,21 @@
-import { CLICKS_PER_STOP, formatStops, formatThirds } from '@velmo/core/exposure';
+import { UNKNOWN_SITUATION } from '@velmo/core/consequence';
+import {
+  CLICKS_PER_STOP,
+  formatSignedThirds,
+  formatStops,
+  formatThirds,
+} from '@velmo/core/exposure';
 import { binStops, HIGHLIGHT_SHARE, LADDER_BINS } from '@velmo/core/monitor';
 import { judge, type Finding } from '@velmo/core/verdict';
 import type { Settings } from '@velmo/core/settings';
-import type { Readings } from '../../camera/CameraDevice';
+import type { CameraCapabilities, PinReading, Readings } from '../../camera/CameraDevice';
 
 /** Everything the verdict's rules found in a frame, most important first. */
-export const findingsOf = (readings: Readings, settings: Settings): readonly Finding[] =>
+export const findingsOf = (
+  readings: Readings,
+  settings: Settings,
+  capabilities: CameraCapabilities | null,
+): readonly Finding[] =>
   judge({
     settings,
     solution: {
@@ -14,7 +24,17 @@ export const findingsOf = (readings: Readings, settings: Settings): readonly Fin
       differenceClicks: readings.differenceClicks,
       outOfRange: readings.outOfRange,
     },
-    clippedShare: readings.clippedShare,
+    ranges: {
+      time: capabilities?.time ?? null,
+      iso: capabilities?.iso ?? null,
+      compensation: capabilities?.compensation ?? null,
+    },
+    baseIsoClick: capabilities?.baseIsoClick ?? 0,
+    hasRig: capabilities?.hasRig ?? false,
+    situation: capabilities?.situation(settings, readings) ?? UNKNOWN_SITUATION,
+    // Glints are none of the verdict's business.
+    clippedShare: readings.clippedSurface,
+    crushedShare: readings.crushedShare,
     overClipStops: readings.overClipStops,
   });
 
@@ -45,4 +65,23 @@ export function evText(ev100: number | null): string {
   if (ev100 === null) return '';
   const clicks = Math.round(ev100 * CLICKS_PER_STOP);
   return `EV ${clicks < 0 ? '−' : ''}${formatThirds(clicks)}`;
+}
+
+/** "0", "+2 1/3": what the exposure differs from the meter by. */
+export const differenceText = (readings: Readings): string =>
+  formatSignedThirds(readings.differenceClicks);
+
+/** A pin as its chip says it: stops from mid-grey, and room to clip. */
+export function pinText({ stops, roomStops }: PinReading): { tone: string; room: string } {
+  const tone = formatSignedThirds(Math.round(stops * CLICKS_PER_STOP));
+  const room = Math.floor(roomStops * CLICKS_PER_STOP);
+  return {
+    tone,
+    room:
+      room > 0
+        ? `${formatThirds(room)} room`
+        : room === 0
+          ? 'at clip'
+          : `${formatThirds(room)} over`,
+  };
 }

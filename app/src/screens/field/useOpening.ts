@@ -3,6 +3,7 @@ import { useFocusEffect, useLocalSearchParams } from 'expo-router';
 import { findScene } from '@velmo/core/scene';
 import { LENSES } from '@velmo/core/optics';
 import { DEFAULT_SETTINGS, settingsFromLink, type LinkQuery } from '@velmo/core/settings';
+import { DEFAULT_PREFERENCES, lastPreferences } from '../../rolls/preferences';
 import { lastSettings } from '../../rolls/settingsStore';
 import { sweepOrphans } from '../../rolls/frameStore';
 import { closeCamera, openCamera } from './fieldSession';
@@ -18,6 +19,17 @@ function choiceFromLink(query: LinkQuery): { choice: CameraChoice; problem: stri
     choice: { device: 'simulated', scene: known ? (query.scene ?? DEFAULT_SCENE) : DEFAULT_SCENE },
     problem: known ? null : `scene=${query.scene?.slice(0, 24)}`,
   };
+}
+
+/** Fastest that scene time may run against the clock. */
+const MOST_HASTE = 600;
+
+/** `clock=60`: scene time runs sixty times faster. Null when it cannot be read. */
+function hasteFromLink({ clock }: LinkQuery): number | null {
+  if (clock === undefined) return 1;
+  return /^\d+$/.test(clock) && Number(clock) >= 1 && Number(clock) <= MOST_HASTE
+    ? Number(clock)
+    : null;
 }
 
 /** Settings a link leads to: last time's, with what the link asks for on top. */
@@ -44,12 +56,26 @@ export function useOpening(): void {
         }
         const query = JSON.parse(link) as LinkQuery;
         const { choice, problem } = choiceFromLink(query);
-        const { settings, problems } = await settingsFor(query);
+        const [{ settings, problems }, preferences] = await Promise.all([
+          settingsFor(query),
+          lastPreferences(),
+        ]);
+        const haste = hasteFromLink(query);
         if (left) return;
         obeyed.current = link;
-        fieldStore.update((s) => ({ ...s, settings }));
+        fieldStore.update((s) => ({
+          ...s,
+          settings,
+          preferences: preferences ?? DEFAULT_PREFERENCES,
+          haste: haste ?? 1,
+          sheet: null,
+          hand: null,
+          loupe: null,
+          depth: 'off',
+        }));
         await openCamera(choice);
-        const unread = [...problems, problem].filter((p) => p !== null);
+        const badClock = haste === null ? `clock=${query.clock?.slice(0, 24)}` : null;
+        const unread = [...problems, problem, badClock].filter((p) => p !== null);
         if (unread.length > 0)
           fieldStore.update((s) => ({
             ...s,

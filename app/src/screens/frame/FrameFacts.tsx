@@ -1,32 +1,34 @@
 import { useCallback } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
-import { Ladder, type LadderReading } from '../../instruments/Ladder';
+import { Ladder } from '../../instruments/Ladder';
+import type { LadderReading } from '../../instruments/LadderHistogram';
 import { COLOUR, FONT } from '../../theme/theme';
 import { frameFacts } from './frameFactsText';
 import type { FrameSummary } from './frameView';
 
 /** What the file holds: raw histogram in stops, share clipped, settings. */
 export function FrameFacts({ summary }: { summary: FrameSummary }) {
-  const { histogram } = summary.statistics;
-  const { clipStops } = summary;
+  const histogram = summary.raw?.statistics.histogram ?? null;
   const subscribe = useCallback(
     (listener: (reading: LadderReading) => void) => {
-      listener({ histogram, clipStops, floorStops: -9 });
+      if (histogram) listener({ histogram });
       return () => {};
     },
-    [histogram, clipStops],
+    [histogram],
   );
   const facts = frameFacts(summary);
   return (
     <View style={styles.row}>
-      <Ladder
-        width={110}
-        height={250}
-        clipStops={clipStops}
-        floorStops={-12}
-        subscribe={subscribe}
-        valueText={facts.find(([name]) => name === 'Clipped')?.[1] ?? ''}
-      />
+      {summary.raw && (
+        <Ladder
+          width={110}
+          height={250}
+          clipStops={summary.raw.clipStops}
+          floorStops={-12}
+          subscribe={subscribe}
+          valueText={facts.find(([name]) => name === 'Clipped')?.[1] ?? ''}
+        />
+      )}
       <View style={styles.list}>
         {facts.map(([name, value]) => (
           <View key={name} style={styles.fact}>

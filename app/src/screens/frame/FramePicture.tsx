@@ -2,6 +2,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { useSlide } from '../../instruments/useSlide';
+import { useWorkerCanvas } from '../../instruments/useWorkerCanvas';
 import { ZOOMABLE } from '../../instruments/webStyles';
 import { COLOUR, FONT } from '../../theme/theme';
 import type { OpenedFrame } from './useFrameView';
@@ -21,16 +22,7 @@ export function FramePicture({ opened, width, height }: FramePictureProps) {
   const centre = useRef({ x: 0.5, y: 0.5 });
   const { summary, attach, show } = opened;
 
-  useEffect(() => {
-    const element = host.current as unknown as HTMLElement | null;
-    if (!element || !summary) return;
-    const canvas = document.createElement('canvas');
-    canvas.style.width = '100%';
-    canvas.style.height = '100%';
-    element.append(canvas);
-    attach(canvas.transferControlToOffscreen());
-    return () => canvas.remove();
-  }, [summary, attach]);
+  useWorkerCanvas(host, summary, attach);
 
   const draw = useMemo(
     () => (whole: boolean) => {

@@ -2,6 +2,7 @@ import { transfer, wrap, type Remote } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
 import type { FrameRecord, StoredFile } from '../../rolls/frameRecord';
 import type { FrameViewApi } from '../../workers/frameView.worker';
+import { recordStages } from '../../state/stages';
 import type { FrameSummary, Viewport } from './frameView';
 
 /** A frame being looked at: its worker, and what its file says once it has been read. */
@@ -19,7 +20,7 @@ interface Opening {
   readonly error: string | null;
 }
 
-/** Opens a frame's DNG in a worker of its own, closed with the screen. */
+/** Opens a frame's DNG, or the picture it was developed to, in a worker of its own, closed with the screen. */
 export function useFrameView(record: FrameRecord): OpenedFrame {
   const [opening, setOpening] = useState<Opening | null>(null);
   useEffect(() => {
@@ -28,7 +29,8 @@ export function useFrameView(record: FrameRecord): OpenedFrame {
     const dng = record.files.find((f) => f.kind === 'dng') ?? record.files[0];
     let left = false;
     api.open(record.id, dng).then(
-      (summary) => {
+      ({ summary, stages }) => {
+        recordStages('frame', stages);
         if (!left) setOpening({ api, summary, error: null });
       },
       (problem: unknown) => {

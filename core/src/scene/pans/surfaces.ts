@@ -152,14 +152,18 @@ export function shadeTiles(
   shadeMatt(albedo, nx, ny, 0, sunlit * (0.45 + 0.55 * edge), 0.7 + 0.3 * edge, rgb);
 }
 
+/** Middle of the open doorway in the shed's front, and the luminance of the dark behind it in cd/m2. */
+export const DOORWAY_X = (SHED.x0 + SHED.x1) / 2 - 0.4;
+export const DOORWAY_L = 16;
+
 /** True where the shed's front has its open doorway. */
 export const inDoorway = (x: number, y: number): boolean =>
-  Math.abs(x - (SHED.x0 + SHED.x1) / 2 + 0.4) < 1.1 && y < 2.35;
+  Math.abs(x - DOORWAY_X) < 1.1 && y < 2.35;
 
 /** Distance from the shed's front at which a doorway point's light comes from the floor inside. */
 export function shadeDoorway(y: number, rgb: Float64Array): void {
   const floor = smoothstep(0.9, 0, y);
-  const level = 16 + 130 * floor * floor;
+  const level = DOORWAY_L + 130 * floor * floor;
   rgb[0] = level * 1.08;
   rgb[1] = level;
   rgb[2] = level * 0.84;

@@ -1,0 +1,50 @@
+import type { ReactNode } from 'react';
+import { ScrollView, StyleSheet, Text, View } from 'react-native';
+import { COLOUR, FONT } from '../theme/theme';
+import { Button } from './Button';
+
+interface SheetProps {
+  readonly title: string;
+  /** Left out: the sheet is always there. */
+  readonly onClose?: () => void;
+  readonly children: ReactNode;
+}
+
+/** Lies over verdict and tapes, never over the Window or Expose. */
+export function Sheet({ title, onClose, children }: SheetProps) {
+  return (
+    <View style={styles.sheet} role="region" aria-label={title}>
+      <View style={styles.head}>
+        <Text style={styles.title} role="heading">
+          {title}
+        </Text>
+        {onClose && <Button label="Close" onPress={onClose} />}
+      </View>
+      <ScrollView contentContainerStyle={styles.content} tabIndex={0}>
+        {children}
+      </ScrollView>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  sheet: {
+    flexGrow: 1,
+    flexShrink: 1,
+    flexBasis: 0,
+    backgroundColor: COLOUR.panel,
+    borderRadius: 6,
+  },
+  head: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    justifyContent: 'space-between',
+    padding: 2,
+    paddingLeft: 12,
+    borderBottomWidth: 1,
+    borderBottomColor: COLOUR.line,
+    minHeight: 44,
+  },
+  title: { fontFamily: FONT.semibold, fontSize: 17, color: COLOUR.light },
+  content: { gap: 8, padding: 10 },
+});

@@ -1,0 +1,56 @@
+import { Pressable, StyleSheet, Text } from 'react-native';
+import { COLOUR, FONT } from '../theme/theme';
+
+export interface TapeCapProps {
+  /** Two short lines. */
+  readonly top: string;
+  readonly below: string;
+  /** Spoken; contains both lines. */
+  readonly name: string;
+  readonly expanded?: boolean;
+  readonly disabled?: boolean;
+  readonly onPress: () => void;
+}
+
+/** The button at a tape's end. */
+export function TapeCap(props: TapeCapProps & { readonly paper: boolean }) {
+  const { top, below, name, expanded, disabled, onPress, paper } = props;
+  const ink = { color: paper ? COLOUR.ink : COLOUR.light };
+  return (
+    <Pressable
+      role="button"
+      aria-label={name}
+      aria-expanded={expanded}
+      disabled={disabled}
+      onPress={onPress}
+      style={[styles.cap, paper ? styles.onPaper : styles.onDark, disabled && styles.faded]}
+    >
+      <Text style={[styles.word, ink]} numberOfLines={1}>
+        {top}
+      </Text>
+      <Text style={styles.gap}> </Text>
+      <Text style={[styles.word, ink]} numberOfLines={1}>
+        {below}
+      </Text>
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  // Over the ruler's end, so that the index lines of all tapes stand under one another.
+  cap: {
+    position: 'absolute',
+    right: 0,
+    top: 0,
+    bottom: 0,
+    width: 68,
+    justifyContent: 'center',
+    alignItems: 'center',
+    borderLeftWidth: 1,
+  },
+  onPaper: { backgroundColor: '#dcd6c7', borderLeftColor: '#bdb39b' },
+  onDark: { backgroundColor: '#333333', borderLeftColor: '#4a4a4a' },
+  faded: { opacity: 0.5 },
+  word: { fontFamily: FONT.medium, fontSize: 14, lineHeight: 17 },
+  gap: { fontSize: 0, lineHeight: 0 },
+});

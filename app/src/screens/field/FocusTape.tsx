@@ -1,0 +1,128 @@
+import { useMemo } from 'react';
+import { formatDistance, formatZone, distanceOf } from '@velmo/core/optics';
+import type { Band } from '@velmo/core/consequence';
+import { focusTapeScale } from '../../instruments/focusTapeScale';
+import { Tape } from '../../instruments/Tape';
+import { TapeNote } from '../../instruments/TapeNote';
+import { useStore } from '../../state/store';
+import { dioptresNow, holdFocus, releaseFocus } from './focusInHand';
+import { fieldStore, readingsStore, toggleSheet } from './fieldState';
+import { takeInHand, tapTape } from './hand';
+import { loupeWhileTurning } from './loupeView';
+
+/** Where the lens stands, as a number that can be compared; NaN while that is not known. */
+const standing = (): number => dioptresNow() ?? NaN;
+
+const grab = (): void => takeInHand('focus');
+const tap = (): void => tapTape('focus');
+const openSheet = (): void => toggleSheet('focus');
+
+const STATE_WORDS = {
+  set: 'set',
+  fixed: 'fixed',
+  searching: 'searching',
+  found: 'auto',
+  dark: 'too dark',
+  flat: 'no detail',
+  device: 'auto',
+} as const;
+
+/** The word beside the tape's name. */
+function stateWord(): string {
+  const { focus } = fieldStore.get().settings;
+  if (focus.mode === 'set') return 'set';
+  const state = readingsStore.get()?.focus?.state ?? 'device';
+  // Left to a device that says it holds its lens all the same.
+  return state === 'set' ? 'stays' : STATE_WORDS[state];
+}
+
+/** Focus by distance, with what is sharp drawn to scale. */
+export function FocusTape({ height }: { height: number }) {
+  const capabilities = useStore(fieldStore, (s) => s.capabilities);
+  const settings = useStore(fieldStore, (s) => s.settings);
+  const unit = useStore(fieldStore, (s) => s.preferences.focusing.unit);
+  const open = useStore(fieldStore, (s) => s.sheet === 'focus');
+  const inHand = useStore(fieldStore, (s) => s.hand === 'focus');
+  useStore(fieldStore, standing);
+  const dioptres = useStore(readingsStore, standing);
+  const tag = useStore(readingsStore, stateWord);
+  const control = useMemo(() => capabilities?.focus(settings) ?? null, [capabilities, settings]);
+  // The scale is drawn once for a lens, not for every setting.
+  const detents = useMemo(
+    () => control,
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [capabilities, settings.lens, settings.crop],
+  );
+  const scale = useMemo(
+    () => (detents?.range ? focusTapeScale({ ...detents, range: detents.range }, unit) : null),
+    [detents, unit],
+  );
+  if (!control) return null;
+  const zone = Number.isNaN(dioptres) ? null : control.zoneOf(dioptres);
+  const sharp = zone ? `sharp ${formatZone(zone.nearM, zone.farM, unit)}` : '';
+  const below =
+    control.hyperfocalM === null ? 'and loupe' : `H ${formatDistance(control.hyperfocalM, unit)}`;
+  const cap = {
+    top: 'depth ▾',
+    below,
+    name: `Focus: depth ▾ ${below}`,
+    expanded: open,
+    onPress: openSheet,
+  };
+  if (!control.range || !scale)
+    return (
+      <TapeNote
+        name="Focus"
+        value={control.fixedM === null ? 'auto' : formatDistance(control.fixedM, unit)}
+        text={
+          control.fixedM === null
+            ? 'The camera focuses where you tap; its browser offers no distance.'
+            : `This lens is fixed: ${sharp}.`
+        }
+        height={height}
+        cap={cap}
+      />
+    );
+  const { range } = control;
+  const click = Number.isNaN(dioptres)
+    ? range.max
+    : Math.min(range.max, Math.max(range.min, control.clickOf(dioptres)));
+  const bands: Band[] = zone
+    ? [
+        {
+          id: 'sharp',
+          from: Math.max(range.min, Math.round(control.clickOf(1 / zone.nearM))),
+          to: Math.min(range.max, Math.round(control.clickOf(1 / zone.farM))),
+          label: sharp,
+          detail: `${sharp}.`,
+          weight: 'zone',
+        },
+      ]
+    : [];
+  const isHeld = settings.focus.mode === 'set';
+  const onChange = (to: number): void => {
+    holdFocus(control.dioptresOf(to));
+    loupeWhileTurning();
+  };
+  return (
+    <Tape
+      scale={scale}
+      range={range}
+      click={click}
+      held={isHeld}
+      step={1}
+      releasable
+      atEnd={tag === STATE_WORDS.dark || tag === STATE_WORDS.flat}
+      tag={isHeld ? 'set' : tag}
+      bands={JSON.stringify(bands)}
+      description={sharp || `${formatDistance(distanceOf(dioptres), unit)}`}
+      height={height}
+      inHand={inHand}
+      cap={cap}
+      onChange={onChange}
+      onRelease={releaseFocus}
+      onGrab={grab}
+      onTap={tap}
+    />
+  );
+}

@@ -1,0 +1,20 @@
+import { longestSharpSubjectClick, subjectSmearPx } from '../consequence/timeSmear';
+import { timeSFromClick } from '../exposure/clicks';
+import { nominalTime } from '../exposure/nominal';
+import type { Rule } from './finding';
+import { retime } from './repairs';
+
+/** The subject moves further than the circle of confusion. A time that is held may mean it: then it weighs less. */
+export const smear: Rule = (input) => {
+  const { situation, solution, settings } = input;
+  const limit = longestSharpSubjectClick(situation);
+  const time = Math.round(solution.timeClick);
+  if (limit === null || time <= limit || !situation.subject) return null;
+  const px = subjectSmearPx(situation, timeSFromClick(time));
+  return {
+    id: 'smear',
+    weight: settings.time.mode === 'set' ? 15 : 35,
+    text: `${situation.subject.name} smears by ${px < 10 ? px.toFixed(1) : Math.round(px)} px in ${nominalTime(time)} s.`,
+    repairs: retime(input, limit),
+  };
+};

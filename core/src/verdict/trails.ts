@@ -1,0 +1,22 @@
+import { timeTrails } from '../consequence/timeTrails';
+import { timeSFromClick } from '../exposure/clicks';
+import { nominalTime, TIME_CLICKS } from '../exposure/nominal';
+import { trailPx } from '../optics/skyTrail';
+import type { Rule } from './finding';
+import { retime } from './repairs';
+
+/** Stars drawn out by the turning sky. */
+export const trails: Rule = (input) => {
+  const { situation, solution } = input;
+  const [band] = timeTrails(situation, input.ranges.time ?? TIME_CLICKS);
+  const time = Math.round(solution.timeClick);
+  if (!band || time < band.from || !situation.optics || !situation.sky) return null;
+  const { cosDeclination } = situation.sky;
+  const px = trailPx(timeSFromClick(time), cosDeclination, situation.optics.pixelAngleRad);
+  return {
+    id: 'trails',
+    weight: 50,
+    text: `Stars trail by ${px.toFixed(1)} px in ${nominalTime(time)} s.`,
+    repairs: retime(input, band.from - 1),
+  };
+};

@@ -1,0 +1,125 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import wabt from 'wabt';
+import {
+  createMonitorResult,
+  createPictureMonitor,
+  ladderBinTable,
+  markPeaking,
+  monitorPass,
+  monitorPicture,
+  peakingTable,
+} from '../src/monitor';
+import { MONITOR_WASM } from '../src/monitor/monitorWasm';
+import { PEAK_WASM } from '../src/monitor/peakWasm';
+import { DefocusBlur, findLens } from '../src/optics';
+import { BLUR_WASM } from '../src/optics/blurWasm';
+import { createLightPlane, exposeLive, photositeResponse } from '../src/sensor';
+import { EXPOSE_WASM } from '../src/sensor/exposeWasm';
+
+describe('compiled inner loops', () => {
+  test.each([
+    ['optics/blur', BLUR_WASM],
+    ['sensor/expose', EXPOSE_WASM],
+    ['monitor/peak', PEAK_WASM],
+    ['monitor/monitor', MONITOR_WASM],
+  ])('%s: is what its source compiles to', async (name, shipped) => {
+    const { parseWat } = await wabt();
+    const source = readFileSync(join(__dirname, `../src/${name}Routines.wat`), 'utf8');
+    const { buffer } = parseWat(name, source, { simd: true }).toBinary({});
+    expect(Buffer.from(buffer).toString('base64')).toBe(shipped);
+  });
+
+  test('a live exposure is that of the same loop in TypeScript, but for the last count', () => {
+    const light = Float32Array.from({ length: 3 * 1000 }, (_, i) => (i * i) % 977);
+    for (const iso of [100, 6400]) {
+      const response = photositeResponse(findLens('main')!.sensor, iso, 6.3);
+      const [fast, plain] = [new Uint16Array(light.length), new Uint16Array(light.length)];
+      const perLight = (1.3 * response.saturationE) / 977;
+      exposeLive(light, response, perLight, 8, fast);
+      exposeLive(light, response, perLight, 8, plain, true);
+      let most = 0;
+      plain.forEach((v, i) => (most = Math.max(most, Math.abs(v - fast[i]))));
+      expect(most).toBeLessThanOrEqual(1);
+      expect(new Set(fast).size).toBeGreaterThan(200);
+      expect(Math.max(...fast)).toBe(4095);
+    }
+  });
+
+  test('focus peaking marks the very pixels that the same loops in TypeScript mark', () => {
+    const [width, height] = [123, 57];
+    let state = 3;
+    const raw = Uint16Array.from({ length: 3 * width * height }, (_, i) => {
+      state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
+      const x = Math.floor(i / 3) % width;
+      return 300 + (x % 17 < 8 ? 900 : 3000) + (state >>> 24);
+    });
+    const luma = [54, 183, 19] as const;
+    for (const strength of ['low', 'high'] as const) {
+      const table = peakingTable(strength, { blackLevel: 256, whiteLevel: 4095 }, () => 5);
+      const [fast, plain] = [new Uint8Array(width * height), new Uint8Array(width * height)];
+      fast[200] = plain[200] = 4;
+      const marked = markPeaking(raw, width, height, luma, table, fast);
+      markPeaking(raw, width, height, luma, table, plain, true);
+      expect(fast).toEqual(plain);
+      expect(marked).toBeGreaterThan(300);
+      expect(fast[200] & 4).toBe(4);
+    }
+  });
+
+  test('the monitors count and mark what the same loops in TypeScript do, whatever the size', () => {
+    let state = 77;
+    const random = (): number => {
+      state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
+      return state >>> 9;
+    };
+    for (const pixels of [8 * 40, 8 * 40 + 5, 6]) {
+      const raw = Uint16Array.from({ length: 3 * pixels }, () => Math.min(4095, random() % 4700));
+      const rgba = Uint8ClampedArray.from({ length: 4 * pixels }, () => random() % 256);
+      const tables = {
+        bins: ladderBinTable(256, 4095, 10 / 78),
+        whiteLevel: 4095,
+        crushedLevel: 1500,
+        // One weight below zero, as a camera's luminance can have.
+        luma: [60, 210, -14] as const,
+        zebraLevel: 3800,
+        toneFrom: 2000,
+        toneTo: 2300,
+      };
+      const seen = [false, true].map((plain) => {
+        const result = createMonitorResult(pixels);
+        const picture = createPictureMonitor();
+        monitorPass(raw, tables, result, plain);
+        monitorPicture(rgba, 200, result.marks, picture, plain);
+        return { result, picture };
+      });
+      expect(seen[0]).toEqual(seen[1]);
+      expect(seen[0].result.counts.every((n) => n > 0 || pixels < 9)).toBe(true);
+    }
+  });
+
+  test('defocus does what the same loops in TypeScript do, on sharp, blurred and widely blurred light', () => {
+    const plane = createLightPlane(210, 90, 3, 5);
+    let state = 9;
+    const random = (): number => {
+      state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
+      return state / 2 ** 32;
+    };
+    for (let p = 0; p < plane.depthM.length; p++) {
+      const x = p % 210;
+      plane.depthM[p] = [0.11, 0.3, 0.9, 1, 1.2, 4, Infinity][Math.floor(x / 30)];
+      for (let c = 0; c < 3; c++) plane.rgb[3 * p + c] = 10 + 500 * random();
+    }
+    const part = { column: 10, row: 4, width: 190, height: 80 };
+    const defocus = { dioptres: 1, pxPerDioptre: 4 };
+    const fast = new Float32Array(3 * part.width * part.height);
+    const plain = new Float32Array(fast.length);
+    new DefocusBlur().blur(plane, defocus, part, 40, fast);
+    new DefocusBlur(true).blur(plane, defocus, part, 40, plain);
+    let worst = 0;
+    plain.forEach((v, i) => (worst = Math.max(worst, Math.abs(v - fast[i]) / v)));
+    expect(worst).toBeLessThan(1e-4);
+    // And it was blurred at all.
+    expect(fast.some((v, i) => Math.abs(v - plane.rgb[i]) > 50)).toBe(true);
+  });
+});

@@ -1,0 +1,77 @@
+import { copyFileSync, readFileSync } from 'node:fs';
+import { converter, differenceCiede2000 } from 'culori';
+import { developDeepFrame } from '../src/capture';
+import { decodeSrgb } from '../src/colour';
+import { decodeRaw, dngDeveloper, readDng } from '../src/dng';
+import { findLens, halfLongTangent } from '../src/optics';
+import { TEST_WALL_PATCHES } from '../src/scene';
+import { meanOver, patchBox, readMapFile, run, shoot } from './shots';
+
+/** Our development of a DNG against LibRaw's of the same file. */
+
+const halfTangent = halfLongTangent(findLens('main')!, 1);
+const toLab = converter('lab65');
+type Rgb = [number, number, number];
+
+/** Mean linear RGB of every patch, brought to where the white card has luminance 0.9. */
+function patches(
+  data: Uint16Array,
+  width: number,
+  height: number,
+  linear: (v: number) => number = (v) => v,
+): Rgb[] {
+  const means = TEST_WALL_PATCHES.map((patch) => {
+    const box = patchBox(patch, width, height, halfTangent);
+    const wide = { ...box, x0: 3 * box.x0, x1: 3 * box.x1 };
+    return [0, 1, 2]
+      .map((c) => meanOver(data, 3 * width, wide, (x) => x % 3 === c))
+      .map(linear) as Rgb;
+  });
+  const [r, g, b] = means[TEST_WALL_PATCHES.findIndex((p) => p.id === 'white-90')];
+  const scale = 0.9 / (0.2126 * r + 0.7152 * g + 0.0722 * b);
+  return means.map((rgb) => rgb.map((v) => v * scale) as Rgb);
+}
+
+const lab = ([r, g, b]: Rgb) => toLab({ mode: 'lrgb', r, g, b });
+
+describe.each([
+  ['2856 K', 'test-wall-lamp', '2856'],
+  ['5000 K', 'test-wall', '5003'],
+  ['6504 K', 'test-wall-day', '6504'],
+])('the Test wall under %s', (_name, scene, white) => {
+  // Dark enough that even white lies where the rendering curve is the identity.
+  const file = shoot('--scene', scene, '--white', white, '--time', '1/250', '--seed', '3');
+  const copy = file.replace('frame.dng', `${scene}.dng`);
+  copyFileSync(file, copy);
+  // Camera white balance, linear 16-bit sRGB, no automatic brightness.
+  run('dcraw_emu', ['-w', '-W', '-4', '-o', '1', copy]);
+  const map = readMapFile(`${copy}.ppm`);
+  const dng = readDng(new Uint8Array(readFileSync(file)));
+  const { width, height } = dng.raw;
+  const ours = developDeepFrame(
+    { ...dng.raw, raw: decodeRaw(dng) },
+    dngDeveloper(dng),
+    { x: 0, y: 0, width, height },
+    false,
+  );
+  const mine = patches(ours.data, width, height, (v) => decodeSrgb(v / 65535));
+  const theirs = patches(map.data, map.width, map.height);
+
+  test('LibRaw develops every patch as we do: mean CIEDE2000 under 2', () => {
+    const distance = differenceCiede2000();
+    const all = mine.map((rgb, i) => distance(lab(rgb), lab(theirs[i])));
+    const mean = (values: readonly number[]) => values.reduce((a, b) => a + b, 0) / values.length;
+    expect(mean(all)).toBeLessThan(2);
+    // Most patches are grey. LibRaw takes the D65 matrix for every light, so painted boards by lamp differ more.
+    const boards = all.filter((_, i) => !/wedge|grey|white|black/.test(TEST_WALL_PATCHES[i].id));
+    expect(boards).toHaveLength(6);
+    expect(mean(boards)).toBeLessThan(scene === 'test-wall-lamp' ? 3.5 : 1.5);
+  });
+
+  test('white, grey and black cards come out neutral', () => {
+    for (const id of ['white-90', 'grey-18', 'black-3']) {
+      const { a, b } = lab(mine[TEST_WALL_PATCHES.findIndex((p) => p.id === id)]);
+      expect(Math.hypot(a, b)).toBeLessThan(1.5);
+    }
+  });
+});
