@@ -32,10 +32,28 @@ const typescript = {
   ],
 };
 
+/**
+ * Jest runs files in a context whose global names are looked up slowly, `Math` in an inner loop ten times slower than
+ * elsewhere. These are handed to every file as names of its own.
+ */
+const sandboxInjectedGlobals = [
+  'Math',
+  'Number',
+  'Infinity',
+  'Array',
+  'Uint8Array',
+  'Uint16Array',
+  'Uint32Array',
+  'Int32Array',
+  'Float32Array',
+  'Float64Array',
+];
+
 const node = (name) => ({
   displayName: name,
   rootDir: `${__dirname}/${name}`,
   testEnvironment: 'node',
+  sandboxInjectedGlobals,
   testMatch: ['<rootDir>/test/**/*.test.ts'],
   transform: typescript,
   transformIgnorePatterns: ['node_modules/(?!(culori|jpeg-lossless-decoder-js|cookie)/)'],
@@ -51,6 +69,7 @@ module.exports = {
     {
       ...expoPreset,
       displayName: 'app',
+      sandboxInjectedGlobals,
       rootDir: `${__dirname}/app`,
       testMatch: ['<rootDir>/test/**/*.test.ts', '<rootDir>/test/**/*.test.tsx'],
       setupFiles: [...(expoPreset.setupFiles ?? []), `${__dirname}/app/test/setup.js`],

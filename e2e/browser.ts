@@ -3,7 +3,7 @@ import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { PNG } from 'pngjs';
-import puppeteer, { type Browser, type Page } from 'puppeteer-core';
+import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core';
 
 const ROOT = join(__dirname, '..');
 const FLAGS = (
@@ -171,6 +171,23 @@ export function greenDifference(
   return sum / n;
 }
 
+/** How much detail the green of a box of an element shows: mean step between neighbours across. */
+export async function detailIn(
+  page: Page,
+  selector: string,
+  box: { x0: number; x1: number; y0: number; y1: number },
+): Promise<number> {
+  const png = await picture(page, selector);
+  let sum = 0;
+  let n = 0;
+  for (let y = Math.floor(box.y0 * png.height); y < box.y1 * png.height; y++)
+    for (let x = Math.floor(box.x0 * png.width); x < box.x1 * png.width - 1; x++, n++) {
+      const i = 4 * (y * png.width + x) + 1;
+      sum += Math.abs(png.data[i] - png.data[i + 4]);
+    }
+  return sum / n;
+}
+
 /** Mean green of the middle of an element, as it stands on the screen. */
 export async function middleGreen(page: Page, selector: string): Promise<number> {
   const png = await picture(page, selector);
@@ -188,8 +205,8 @@ export async function middleGreen(page: Page, selector: string): Promise<number>
  */
 export async function openLastFrame(page: Page): Promise<void> {
   for (let attempt = 0; attempt < 4; attempt++) {
-    const thumbnail = await page.waitForSelector(LAST_FRAME, { timeout: 60_000 });
-    await thumbnail!.click().catch(() => {});
+    await page.waitForSelector(LAST_FRAME, { timeout: 60_000 });
+    await tap(page, LAST_FRAME).catch(() => {});
     const opened = until(() => Promise.resolve(page.url()), /\/frame\//, 4000);
     if (await opened.catch(() => null)) return;
   }
@@ -200,13 +217,57 @@ export async function openLastFrame(page: Page): Promise<void> {
 export const untilGreen = (page: Page, holds: (green: number) => boolean): Promise<string> =>
   until(async () => String(holds(await middleGreen(page, '[data-testid=window]'))), /true/);
 
-/** Presses the element whose text is exactly this. */
-export async function press(page: Page, text: string): Promise<void> {
-  const element = await page.waitForSelector(
-    `::-p-xpath(//*[@role="button"][normalize-space()="${text}"])`,
-  );
-  await element!.click();
+/**
+ * The middle of an element, in page pixels, once it lies still, in view and under nothing else: a list that scrolls
+ * under a press takes the press away, as it does from a finger.
+ */
+export async function stillPlace(
+  page: Page,
+  target: string | ElementHandle<Element>,
+): Promise<{ x: number; y: number }> {
+  const element = typeof target === 'string' ? await page.waitForSelector(target) : target;
+  const place = await element!.evaluate(async (e) => {
+    e.scrollIntoView({ block: 'nearest', behavior: 'instant' });
+    let last = '';
+    let still = 0;
+    for (let frames = 0; frames < 600; frames++) {
+      await new Promise(requestAnimationFrame);
+      const box = e.getBoundingClientRect();
+      const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+      const hit = document.elementFromPoint(x, y);
+      const now = `${x} ${y} ${box.width}`;
+      still = now === last && hit && e.contains(hit) ? still + 1 : 0;
+      if (still === 3) return { x, y };
+      last = now;
+    }
+    return null;
+  });
+  if (!place) throw new Error(`${String(target)} does not keep still, or something lies over it`);
+  return place;
 }
+
+/** Taps an element, given itself or by a selector. */
+export async function tap(page: Page, target: string | ElementHandle<Element>): Promise<void> {
+  const { x, y } = await stillPlace(page, target);
+  await page.mouse.click(x, y);
+}
+
+/** Taps a place twice, as fast as a finger does however slow the machine: no tap waits for the one before to be answered. */
+export async function doubleTap(page: Page, x: number, y: number): Promise<void> {
+  const { mouse } = page;
+  await mouse.move(x, y);
+  await Promise.all(
+    [1, 2].flatMap((clickCount) => [mouse.down({ clickCount }), mouse.up({ clickCount })]),
+  );
+}
+
+/** Presses the button that says exactly this. */
+export const press = (page: Page, text: string): Promise<void> =>
+  tap(page, `::-p-xpath(//*[@role="button"][normalize-space()="${text}"])`);
+
+/** Presses the button whose words begin so. */
+export const pressFirst = (page: Page, start: string): Promise<void> =>
+  tap(page, `::-p-xpath(//*[@role="button"][starts-with(normalize-space(), "${start}")])`);
 
 /** Lets the page save into a folder of its own; `next` waits for a file of that ending. */
 export async function downloads(page: Page): Promise<{ next(ending: string): Promise<string> }> {

@@ -2,13 +2,17 @@ import { execFileSync } from 'node:child_process';
 import type { Browser, Page } from 'puppeteer-core';
 import {
   downloads,
+  EXPOSE,
   fieldReady,
   launch,
+  openLastFrame,
   openPage,
   pageText,
   press,
+  pressFirst,
   serve,
   slider,
+  tap,
   until,
   untilGreen,
   valueText,
@@ -114,20 +118,14 @@ describe('the phone’s own camera (Chromium’s fake device)', () => {
     await withCamera('allowed', async (page) => {
       const files = await downloads(page);
       await fieldReady(page);
-      await page.click('[data-testid=expose]');
-      const link = await page.waitForSelector('[role=link][aria-label^="Frame"]');
-      await link!.click();
+      await tap(page, EXPOSE);
+      await openLastFrame(page);
       await until(() => pageText(page), /linear RGB/);
       for (const [button, ending] of [
         ['Save DNG', '.dng'],
         ['Save JPEG', '.jpg'],
       ]) {
-        await page.$$eval(
-          '[role=button]',
-          (all, start) =>
-            (all.find((e) => e.textContent?.startsWith(start)) as HTMLElement).click(),
-          button,
-        );
+        await pressFirst(page, button);
         const saved = await files.next(ending);
         const [tags] = JSON.parse(
           execFileSync('exiftool', ['-json', '-All:All', '-validate', saved]).toString(),
@@ -155,8 +153,8 @@ describe('the phone’s own camera (Chromium’s fake device)', () => {
             ),
           );
         expect(await live()).toBe('live');
-        await page.click('[data-testid=expose]');
-        await (await page.waitForSelector('[role=link][aria-label^="Frame"]'))!.click();
+        await tap(page, EXPOSE);
+        await openLastFrame(page);
         await until(() => pageText(page), /linear RGB/);
         expect(await live()).toBe('ended');
       },

@@ -13,8 +13,10 @@ import {
   openPage,
   pageText,
   press,
+  pressFirst,
   serve,
   storedCounts,
+  tap,
   until,
   type Served,
 } from './browser';
@@ -48,7 +50,7 @@ describe('from Expose to a file on the computer', () => {
     await withPage('?scene=test-wall&lens=main&time=1/125&iso=100&mp=3', async (page) => {
       const files = await downloads(page);
       expect(await page.$eval(EXPOSE, (e) => e.textContent)).toMatch(/^Expose.*DNG/);
-      await page.click(EXPOSE);
+      await tap(page, EXPOSE);
       await until(() => page.$eval(EXPOSE, (e) => e.textContent ?? ''), /Exposing \d+ %/);
       await openLastFrame(page);
       await until(() => pageText(page), /Clipped/);
@@ -59,9 +61,7 @@ describe('from Expose to a file on the computer', () => {
       expect(facts).toContain('Simulated');
       expect(await axeViolations(page)).toEqual([]);
 
-      await page.$$eval('[role=button]', (all) =>
-        (all.find((e) => e.textContent?.startsWith('Save DNG')) as HTMLElement).click(),
-      );
+      await pressFirst(page, 'Save DNG');
       const saved = await files.next('.dng');
       const tags = json('exiftool', '-json', '-n', '-validate', '-All:All', saved);
       expect(tags).toMatchObject({
@@ -94,9 +94,9 @@ describe('from Expose to a file on the computer', () => {
 
   test('leaving Field while a frame is exposed does not lose it', async () => {
     await withPage('?scene=test-wall&mp=3&time=1/125&iso=100', async (page) => {
-      await page.click(EXPOSE);
+      await tap(page, EXPOSE);
       await page.waitForSelector(LAST_FRAME);
-      await page.click(EXPOSE);
+      await tap(page, EXPOSE);
       await openLastFrame(page);
       await until(() => pageText(page), /Clipped/);
       await until(async () => String((await storedCounts(page)).frames), /^2$/, 30_000);
@@ -108,7 +108,7 @@ describe('from Expose to a file on the computer', () => {
 
   test('a 12 MP frame is stored whole, and survives a reload', async () => {
     await withPage('?scene=test-wall&mp=12&time=1/125&iso=100', async (page) => {
-      await page.click(EXPOSE);
+      await tap(page, EXPOSE);
       await page.waitForSelector(LAST_FRAME, { timeout: 60_000 });
       await page.reload();
       await fieldReady(page);
@@ -123,7 +123,7 @@ describe('from Expose to a file on the computer', () => {
     await withPage('?scene=test-wall&mp=3', async (first, browser) => {
       let page = first;
       for (const delay of [50, 600, 1200, 1800, 2100, 2400, 2700, 3000]) {
-        await page.click(EXPOSE);
+        await tap(page, EXPOSE);
         await new Promise((resolve) => setTimeout(resolve, delay));
         await page.close();
         ({ page } = await openPage(browser, `${app.url}/?scene=test-wall&mp=3`));
@@ -133,7 +133,7 @@ describe('from Expose to a file on the computer', () => {
           return String(frames === 0 ? chunks === 0 : chunks % frames === 0);
         }, /true/);
         for (const href of await page.$$(LAST_FRAME)) {
-          await href.click();
+          await tap(page, href);
           await until(() => pageText(page), /Clipped/);
           await page.goto(`${app.url}/?scene=test-wall&mp=3`);
           await fieldReady(page);
@@ -149,7 +149,7 @@ describe('from Expose to a file on the computer', () => {
     const first = await launch('none', profile);
     const { page: full } = await openPage(first, link);
     await fieldReady(full);
-    await full.click(EXPOSE);
+    await tap(full, EXPOSE);
     await full.waitForSelector(LAST_FRAME);
     await first.close();
     // Started anew: Chromium asks for the quota afresh only then.
@@ -165,7 +165,7 @@ describe('from Expose to a file on the computer', () => {
         origin: app.url,
         quotaSize: 1_000_000,
       });
-      await page.click(EXPOSE);
+      await tap(page, EXPOSE);
       await until(() => pageText(page), /no room left.*not lost/s, 30_000);
       await press(page, 'Save the frame');
       const saved = await files.next('.dng');
@@ -187,7 +187,7 @@ describe('stored records that are not as they should be', () => {
         height: 800,
       });
       await fieldReady(page);
-      await page.click(EXPOSE);
+      await tap(page, EXPOSE);
       await page.waitForSelector(LAST_FRAME);
       await page.evaluate(
         () =>

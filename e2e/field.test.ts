@@ -1,6 +1,7 @@
 import type { Browser, Page } from 'puppeteer-core';
 import {
   axeViolations,
+  doubleTap,
   fieldReady,
   launch,
   middleGreen,
@@ -103,8 +104,7 @@ describe('Field', () => {
       return Math.abs(matrix.e / 15 - Math.round(matrix.e / 15));
     });
     expect(shift).toBeLessThan(0.01);
-    await page.mouse.click(x, y);
-    await page.mouse.click(x, y);
+    await doubleTap(page, x, y);
     await until(() => valueText(page, 'Time'), /auto/);
     await page.close();
   });

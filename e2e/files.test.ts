@@ -11,7 +11,10 @@ import {
   openField,
   pageText,
   press,
+  pressFirst,
   serve,
+  stillPlace,
+  tap,
   until,
   type Served,
 } from './browser';
@@ -42,7 +45,7 @@ async function exposeAndOpen(page: Page): Promise<void> {
     {},
     EXPOSE,
   );
-  await page.click(EXPOSE);
+  await tap(page, EXPOSE);
   await until(() => page.$eval(EXPOSE, (e) => e.textContent ?? ''), /%/);
   await until(() => page.$eval(EXPOSE, (e) => e.textContent ?? ''), /1 frame$/, 60_000);
   await openLastFrame(page);
@@ -54,13 +57,7 @@ async function backToField(page: Page): Promise<void> {
   await fieldReady(page);
 }
 
-const save = (page: Page, kind: string): Promise<void> =>
-  page.$$eval(
-    '[role=button]',
-    (all, start) =>
-      (all.find((e) => e.textContent?.startsWith(start as string)) as HTMLElement).click(),
-    `Save ${kind}`,
-  );
+const save = (page: Page, kind: string): Promise<void> => pressFirst(page, `Save ${kind}`);
 
 test('DNG + JPEG, JPEG, TIFF and PNG: each opens where it should, says how it was made, and can be looked at', async () => {
   const page = await openField(
@@ -123,7 +120,8 @@ test('names from a pattern: previewed, safe, never given twice; room for frames 
   await page.keyboard.press('f');
   await until(() => pageText(page), /\d+\+? (frames )?left/);
   const type = async (label: string, value: string): Promise<void> => {
-    await page.click(`[aria-label="${label}"]`, { count: 3 });
+    const { x, y } = await stillPlace(page, `[aria-label="${label}"]`);
+    await page.mouse.click(x, y, { count: 3 });
     await page.keyboard.type(value);
   };
   await type('Roll', 'Pan: 7/west?');

@@ -9,6 +9,7 @@ import {
   press,
   serve,
   slider,
+  tap,
   until,
   untilGreen,
   valueText,
@@ -128,7 +129,7 @@ describe('pins', () => {
     await page.focus(mark);
     await page.keyboard.press('ArrowDown');
     await until(() => valueText(page, 'Place pin 1'), /^\+2\/3 stops/);
-    await page.click('[aria-label^="Pin 1"]');
+    await tap(page, '[aria-label^="Pin 1"]');
     expect(await page.$(mark)).toBeNull();
     await page.close();
   });
@@ -243,7 +244,7 @@ describe('places', () => {
       'Stars over the pans',
       'Pans at noon',
     ]) {
-      await page.click('[aria-label^="Camera and place"]');
+      await tap(page, '[aria-label^="Camera and place"]');
       await press(page, name);
       await until(() => named(page, 'Camera and place'), new RegExp(name));
       // Each has a light of its own.
@@ -280,7 +281,7 @@ describe('long exposures', () => {
     const page = await field(
       'scene=test-wall&time=30&iso=100&nd=10&support=tripod&mp=3&clock=10&meter=spot',
     );
-    await page.click('[data-testid=expose]');
+    await tap(page, '[data-testid=expose]');
     await until(
       () => page.$eval('[data-testid=expose]', (e) => e.textContent ?? ''),
       /Open \d+ of 32 s · press to stop/,
@@ -294,12 +295,12 @@ describe('long exposures', () => {
     const page = await field(
       'scene=stars-over-the-pans&time=60&iso=800&support=tripod&mp=3&clock=5&meter=spot',
     );
-    await page.click('[data-testid=expose]');
+    await tap(page, '[data-testid=expose]');
     await until(
       () => page.$eval('[data-testid=expose]', (e) => e.textContent ?? ''),
       /Open (?:[5-9]|1\d) of/,
     );
-    await page.click('[data-testid=expose]');
+    await tap(page, '[data-testid=expose]');
     const label = await until(() => lastFrame(page), /Stars over the pans.* s · ISO 800/, 60_000);
     const seconds = Number(/, ([\d.]+) s/.exec(label)![1]);
     expect(seconds).toBeGreaterThan(4);

@@ -9,6 +9,8 @@ import {
   press,
   serve,
   slider,
+  stillPlace,
+  tap,
   until,
   valueText,
   WIDE,
@@ -184,16 +186,14 @@ describe('marks and histograms', () => {
   test('zebra stripes what clips, clip marks can be of one channel, a hold shows what is lost', async () => {
     const page = await openField(browser, app, 'scene=test-wall&time=1/40&iso=100&white=5000');
     await page.keyboard.press('k');
-    await (await page.waitForSelector('[aria-label="Clipped: off"]'))!.click();
+    await tap(page, '[aria-label="Clipped: off"]');
     await until(() => pageText(page), /green \d/);
     const bare = await stripes(page);
     await page.keyboard.press('z');
     await until(async () => String((await stripes(page)) > bare + 0.002), /true/);
-    const hold = await page.waitForSelector('::-p-text(Hold: as raw clips)');
     const green = await middleGreen(page, WINDOW);
-    await hold!.evaluate((e) => (e as HTMLElement).scrollIntoView());
-    const box = (await hold!.boundingBox())!;
-    await page.mouse.move(box.x + 20, box.y + 20);
+    const hold = await stillPlace(page, '::-p-text(Hold: as raw clips)');
+    await page.mouse.move(hold.x, hold.y);
     await page.mouse.down();
     // The grey card does not clip: it turns into a darker grey.
     await until(async () => String((await middleGreen(page, WINDOW)) < 0.6 * green), /true/);

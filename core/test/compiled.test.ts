@@ -10,19 +10,29 @@ import {
   monitorPicture,
   peakingTable,
 } from '../src/monitor';
+import {
+  baselineExposureFor,
+  createDeveloper,
+  DevelopingTable,
+  whiteChromaticity,
+} from '../src/colour';
+import { DEVELOP_WASM } from '../src/colour/developWasm';
 import { MONITOR_WASM } from '../src/monitor/monitorWasm';
 import { PEAK_WASM } from '../src/monitor/peakWasm';
-import { DefocusBlur, findLens } from '../src/optics';
+import { blurRows, DefocusBlur, findLens, shakeKernel } from '../src/optics';
 import { BLUR_WASM } from '../src/optics/blurWasm';
-import { createLightPlane, exposeLive, photositeResponse } from '../src/sensor';
+import { SHAKE_WASM } from '../src/optics/shakeWasm';
+import { cameraProfile, createLightPlane, exposeLive, photositeResponse } from '../src/sensor';
 import { EXPOSE_WASM } from '../src/sensor/exposeWasm';
 
 describe('compiled inner loops', () => {
   test.each([
     ['optics/blur', BLUR_WASM],
+    ['optics/shake', SHAKE_WASM],
     ['sensor/expose', EXPOSE_WASM],
     ['monitor/peak', PEAK_WASM],
     ['monitor/monitor', MONITOR_WASM],
+    ['colour/develop', DEVELOP_WASM],
   ])('%s: is what its source compiles to', async (name, shipped) => {
     const { parseWat } = await wabt();
     const source = readFileSync(join(__dirname, `../src/${name}Routines.wat`), 'utf8');
@@ -44,6 +54,33 @@ describe('compiled inner loops', () => {
       expect(new Set(fast).size).toBeGreaterThan(200);
       expect(Math.max(...fast)).toBe(4095);
     }
+  });
+
+  test('a developed frame is that of the tables in TypeScript, but for the last step of a byte now and then', () => {
+    const { sensor } = findLens('main')!;
+    const developer = createDeveloper({
+      profile: cameraProfile(sensor.sensitivities),
+      white: whiteChromaticity({ kelvin: 3100, tint: 4 }),
+      blackLevel: 256,
+      whiteLevel: 4095,
+      baselineExposure: baselineExposureFor(10 / 78),
+    });
+    // Not a multiple of four: what is left over counts as well.
+    const pixels = 20003;
+    const [fast, plain] = [new DevelopingTable(pixels), new DevelopingTable(pixels, true)];
+    for (let i = 0; i < 3 * pixels; i++)
+      fast.raw[i] = plain.raw[i] = ((200 + Math.imul(i, 2654435761)) >>> 20) % 4096;
+    fast.develop(developer);
+    plain.develop(developer);
+    let [most, unlike] = [0, 0];
+    plain.rgba.forEach((v, i) => {
+      most = Math.max(most, Math.abs(v - fast.rgba[i]));
+      if (v !== fast.rgba[i]) unlike++;
+    });
+    expect(most).toBeLessThanOrEqual(1);
+    expect(unlike / plain.rgba.length).toBeLessThan(0.002);
+    expect(new Set(fast.rgba).size).toBeGreaterThan(240);
+    expect(fast.rgba[4 * pixels - 1]).toBe(255);
   });
 
   test('focus peaking marks the very pixels that the same loops in TypeScript mark', () => {
@@ -95,6 +132,23 @@ describe('compiled inner loops', () => {
       });
       expect(seen[0]).toEqual(seen[1]);
       expect(seen[0].result.counts.every((n) => n > 0 || pixels < 9)).toBe(true);
+    }
+  });
+
+  test('shake blurs as the same loop in TypeScript does, at the edges and in a band of rows as well', () => {
+    const [width, height] = [61, 40];
+    const rgb = Float32Array.from({ length: 3 * width * height }, (_, i) => (i * i) % 331);
+    const kernel = shakeKernel(3, 1 / 2, 0, 0.0005)!;
+    expect(kernel.reach).toBeGreaterThan(2);
+    for (const [first, rows] of [
+      [0, height],
+      [7, 9],
+    ]) {
+      const [fast, plain] = [0, 1].map(() => new Float32Array(3 * width * rows));
+      blurRows(rgb, width, height, kernel, first, rows, fast);
+      blurRows(rgb, width, height, kernel, first, rows, plain, true);
+      plain.forEach((v, i) => expect(Math.abs(v - fast[i])).toBeLessThan(1e-3));
+      expect(plain.some((v, i) => Math.abs(v - rgb[3 * width * first + i]) > 50)).toBe(true);
     }
   });
 

@@ -1,4 +1,4 @@
-import { developRgb, type Developer } from '@velmo/core/colour';
+import { DevelopingTable, type Developer } from '@velmo/core/colour';
 import {
   CLIPPED_PINK,
   COUNT,
@@ -60,6 +60,7 @@ export class LiveStage {
   readonly picture: ImageData;
   /** Pixels under the zebra, specks left out. */
   zebraPixels = 0;
+  private readonly table: DevelopingTable;
   private readonly pictureMonitor = createPictureMonitor();
   private readonly finder = new SpeckFinder();
   private readonly specks = createSpeckCounts();
@@ -70,9 +71,10 @@ export class LiveStage {
     readonly height: number,
   ) {
     const pixels = width * height;
-    this.raw = new Uint16Array(3 * pixels);
+    this.table = new DevelopingTable(pixels);
+    this.raw = this.table.raw;
     this.result = createMonitorResult(pixels);
-    this.picture = new ImageData(width, height);
+    this.picture = new ImageData(this.table.rgba, width, height);
   }
 
   /** Reads everything the instrument wants to know from `raw`. */
@@ -99,7 +101,7 @@ export class LiveStage {
 
   /** Develops `raw` into `picture`. */
   develop(developer: Developer): void {
-    developRgb(this.raw, developer, this.picture.data);
+    this.table.develop(developer);
   }
 
   /** Reads the developed picture where its histogram or its zebra is wanted; null where neither is. */

@@ -1,7 +1,8 @@
 import { blurReachPx, defocusOf, dioptresOf } from '../optics/defocus';
 import { DefocusBlur } from '../optics/defocusBlur';
 import type { LensModel } from '../optics/lenses';
-import { blurRows, shakeKernel } from '../optics/shakeKernel';
+import { blurRows } from '../optics/shakeBlur';
+import { shakeKernel } from '../optics/shakeKernel';
 import { framingPixel, renderScene, type Framing, type Scene } from '../scene';
 import { exposeMosaic } from '../sensor/exposeMosaic';
 import { createLightPlane, depthExtremes, rowsOf, type LightPlane } from '../sensor/lightPlane';

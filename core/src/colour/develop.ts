@@ -15,6 +15,9 @@ export interface DevelopSettings {
 
 /** A ready-made development: tables and a matrix, for many frames of one setting. */
 export interface Developer {
+  /** Raw value of no light, and the white-balanced linear share of one count, per channel. */
+  readonly black: number;
+  readonly shares: Vec3;
   /** White-balanced linear value 0..1 of each raw value, per channel. */
   readonly balance: readonly [Float32Array, Float32Array, Float32Array];
   readonly matrix: Mat3;
@@ -24,7 +27,8 @@ export interface Developer {
   readonly gain: number;
 }
 
-const TONE_STEPS = 4095;
+/** Steps of a developer's tone table. */
+export const TONE_STEPS = 4095;
 const DEEP_STEPS = 65535;
 
 /** DNG BaselineExposure that renders this share of saturation at 18 %. */
@@ -36,17 +40,19 @@ export function createDeveloper(settings: DevelopSettings): Developer {
   const { profile, white, blackLevel, whiteLevel, baselineExposure } = settings;
   const neutral = asShotNeutral(profile, white);
   const range = whiteLevel - blackLevel;
-  const table = (channel: number): Float32Array => {
+  const shares: Vec3 = [1 / range / neutral[0], 1 / range / neutral[1], 1 / range / neutral[2]];
+  const table = (share: number): Float32Array => {
     const t = new Float32Array(whiteLevel + 1);
-    for (let dn = 0; dn <= whiteLevel; dn++) {
-      // Cutting at the first channel's clip keeps blown highlights white instead of pink.
-      t[dn] = Math.min(1, Math.max(0, (dn - blackLevel) / range / neutral[channel]));
-    }
+    // Cutting at the first channel's clip keeps blown highlights white instead of pink.
+    for (let dn = 0; dn <= whiteLevel; dn++)
+      t[dn] = Math.min(1, Math.max(0, (dn - blackLevel) * share));
     return t;
   };
   const gain = 2 ** baselineExposure;
   return {
-    balance: [table(0), table(1), table(2)],
+    black: blackLevel,
+    shares,
+    balance: [table(shares[0]), table(shares[1]), table(shares[2])],
     matrix: balancedCameraToSrgb(profile, white),
     tone: toneTable(new Uint8Array(TONE_STEPS + 1), gain, 255),
     gain,

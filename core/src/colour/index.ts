@@ -5,6 +5,7 @@ export * from './chromaticity';
 export * from './correlatedTemperature';
 export * from './daylight';
 export * from './develop';
+export * from './developingTable';
 export * from './iccSrgb';
 export * from './illuminants';
 export * from './lab';

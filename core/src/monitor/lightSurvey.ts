@@ -11,10 +11,13 @@ export interface LightSurvey {
 /** Share of the frame that may clip before the instrument speaks of clipping: specks do not rule exposure. */
 export const HIGHLIGHT_SHARE = 0.001;
 
-const SURVEY_BINS = 4096;
-const SURVEY_PER_STOP = 96;
-/** log2 of the light at the survey's first bin: 2^-16 cd/m2, far under starlight. */
-const SURVEY_LOW = -16;
+/** A bin is the upper half of a float's bits: 128 bins a stop, even within it, from nothing to beyond any light. */
+const SURVEY_BINS = 1 << 15;
+const counts = new Uint32Array(SURVEY_BINS);
+/** Bits of a float from here on: the sign is set. */
+const NEGATIVE = 0x80000000;
+const bits = new Uint32Array(1);
+const float = new Float32Array(bits.buffer);
 
 /**
  * Surveys a plane of camera-space light.
@@ -42,14 +45,18 @@ export function surveyLight(
 const SURVEY_STRIDE = 3;
 
 function highlight(light: Float32Array, channel: number): number {
-  const counts = new Uint32Array(SURVEY_BINS);
+  const words = new Uint32Array(light.buffer, light.byteOffset, light.length);
+  counts.fill(0);
   let pixels = 0;
-  for (let i = channel; i < light.length; i += 3 * SURVEY_STRIDE, pixels++) {
-    const bin = Math.round((Math.log2(light[i] + 1e-9) - SURVEY_LOW) * SURVEY_PER_STOP);
-    counts[bin < 0 ? 0 : bin >= SURVEY_BINS ? SURVEY_BINS - 1 : bin]++;
+  for (let i = channel; i < words.length; i += 3 * SURVEY_STRIDE, pixels++) {
+    const word = words[i];
+    // Below zero, by a resampling that overshot: no light.
+    counts[word >= NEGATIVE ? 0 : word >>> 16]++;
   }
   let above = 0;
   let bin = SURVEY_BINS;
   while (bin > 0 && above <= pixels * HIGHLIGHT_SHARE) above += counts[--bin];
-  return 2 ** (SURVEY_LOW + bin / SURVEY_PER_STOP);
+  // The middle of the bin.
+  bits[0] = ((bin << 16) | 0x8000) >>> 0;
+  return float[0];
 }

@@ -35,8 +35,53 @@ const WHITE: MarkColour = [244, 244, 244];
 /** A bit to look for, or none. */
 const bitIf = (wanted: boolean, bit: number): number => (wanted ? bit : 0);
 
-/** Every third step along a diagonal is a stripe. */
-const isStripe = (along: number, step: number): boolean => Math.floor(along / step) % 3 === 0;
+/** What a tile of the pattern says of a pixel: inside a dot, inside a small one, in every second field. */
+const DOT = 1;
+const SMALL = 2;
+const EVEN = 4;
+
+/** Patterns of one pitch, ready to be looked up: made anew only when the pitch changes. */
+interface Pattern {
+  readonly pitch: number;
+  /** DOT, SMALL, EVEN of a square of two by two fields, `side` x `side`. */
+  readonly tile: Uint8Array;
+  readonly side: number;
+  /** 1 where a stripe runs, by the steps along a diagonal. */
+  readonly wide: Uint8Array;
+  readonly fine: Uint8Array;
+}
+
+/** More than width and height of any live frame together. */
+const LONGEST_DIAGONAL = 8192;
+
+let pattern: Pattern | null = null;
+
+function patternOf(pitch: number): Pattern {
+  if (pattern?.pitch === pitch) return pattern;
+  const side = 2 * pitch;
+  const tile = new Uint8Array(side * side);
+  const off = (v: number): number => (v % pitch) + 0.5 - pitch / 2;
+  for (let y = 0; y < side; y++)
+    for (let x = 0; x < side; x++) {
+      const distance = Math.hypot(off(x), off(y));
+      tile[y * side + x] =
+        (distance <= pitch * 0.3 ? DOT : 0) |
+        (distance <= pitch * 0.2 ? SMALL : 0) |
+        (x < pitch && y < pitch ? EVEN : 0);
+    }
+  // Every third step along a diagonal is a stripe.
+  const stripes = (step: number): Uint8Array =>
+    Uint8Array.from({ length: LONGEST_DIAGONAL }, (_, along) =>
+      Math.floor(along / step) % 3 === 0 ? 1 : 0,
+    );
+  const wide = stripes(Math.max(3, Math.round(pitch * 0.75)));
+  const fine = stripes(Math.max(2, Math.round(pitch * 0.4)));
+  pattern = { pitch, tile, side, wide, fine };
+  return pattern;
+}
+
+/** An opaque pixel as one word; every machine a browser or Node runs on is little-endian. */
+const wordOf = ([r, g, b]: MarkColour): number => ((255 << 24) | (b << 16) | (g << 8) | r) >>> 0;
 
 /**
  * Prints marks over a picture so that they read without colour: clipped = round dots on a square grid, crushed = small,
@@ -44,7 +89,7 @@ const isStripe = (along: number, step: number): boolean => Math.floor(along / st
  * unbroken lines. A dot wins over a line, a line over a stripe.
  *
  * @param marks one byte a pixel from the monitor pass
- * @param rgba picture, changed in place
+ * @param rgba opaque picture, changed in place; its offset must be a multiple of 4
  */
 export function printMarks(
   marks: Uint8Array,
@@ -54,42 +99,35 @@ export function printMarks(
   rgba: Uint8ClampedArray,
 ): void {
   const { over, under, zebra, tone, peak } = style;
-  const [toneBit, underBit, peakBit] = [
-    bitIf(tone, MARK_TONE),
-    bitIf(under, MARK_CRUSHED),
-    bitIf(peak !== null, MARK_PEAK),
-  ];
-  const pitch = Math.max(4, Math.round(style.pitch));
-  const dot2 = (pitch * 0.3) ** 2;
-  const small2 = (pitch * 0.2) ** 2;
-  const half = pitch / 2;
-  const wide = Math.max(3, Math.round(pitch * 0.75));
-  const fine = Math.max(2, Math.round(pitch * 0.4));
-  for (let y = 0; y < height; y++) {
-    const row = Math.floor(y / pitch);
-    const dy = y - row * pitch + 0.5 - half;
-    for (let x = 0; x < width; x++) {
-      const mark = marks[y * width + x];
-      if (mark === 0) continue;
-      const column = Math.floor(x / pitch);
-      const distance2 = dy * dy + (x - column * pitch + 0.5 - half) ** 2;
-      let colour: MarkColour | null = null;
-      const striped = zebra && (mark & (MARK_ZEBRA | MARK_SPECK)) === MARK_ZEBRA;
-      const even = ((row | column) & 1) === 0;
+  const overBits = MARK_CLIPPED & over;
+  const toneBit = bitIf(tone, MARK_TONE);
+  const underBit = bitIf(under, MARK_CRUSHED);
+  const peakBit = bitIf(peak !== null, MARK_PEAK);
+  const zebraBit = bitIf(zebra, MARK_ZEBRA);
+  const wanted = overBits | toneBit | underBit | peakBit | zebraBit;
+  const { tile, side, wide, fine } = patternOf(Math.max(4, Math.round(style.pitch)));
+  const [overWord, underWord] = [wordOf(style.overColour), wordOf(style.underColour)];
+  const peakWord = wordOf(peak ?? WHITE);
+  const [black, white] = [wordOf(BLACK), wordOf(WHITE)];
+  const words = new Uint32Array(rgba.buffer, rgba.byteOffset, width * height);
+  for (let y = 0, p = 0; y < height; y++) {
+    const tileRow = (y % side) * side;
+    for (let x = 0, t = 0; x < width; x++, p++, t = t + 1 === side ? 0 : t + 1) {
+      const mark = marks[p];
+      if ((mark & wanted) === 0) continue;
+      const place = tile[tileRow + t];
+      const striped = (mark & zebraBit) !== 0 && (mark & MARK_SPECK) === 0;
       // Between stripes half the dots say as much, and leave more of the picture.
-      if ((mark & MARK_CLIPPED & over) !== 0 && distance2 <= dot2 && (even || !striped))
-        colour = style.overColour;
+      if ((mark & overBits) !== 0 && (place & DOT) !== 0 && (!striped || (place & EVEN) !== 0))
+        words[p] = overWord;
       // An edge is thin and whole: it reads as one where dots and stripes do not.
-      else if (mark & peakBit) colour = peak;
+      else if ((mark & peakBit) !== 0) words[p] = peakWord;
       // Night is mostly crushed: its dots are small and sparse, or they would hide the picture.
-      else if (mark & underBit && distance2 <= small2) colour = even ? style.underColour : null;
-      else if (striped) colour = isStripe(x + y, wide) ? BLACK : null;
-      else if (toneBit & mark) colour = isStripe(x - y + 4096, fine) ? WHITE : null;
-      if (colour === null) continue;
-      const o = 4 * (y * width + x);
-      rgba[o] = colour[0];
-      rgba[o + 1] = colour[1];
-      rgba[o + 2] = colour[2];
+      else if ((mark & underBit) !== 0 && (place & SMALL) !== 0) {
+        if ((place & EVEN) !== 0) words[p] = underWord;
+      } else if (striped) {
+        if (wide[x + y] !== 0) words[p] = black;
+      } else if ((mark & toneBit) !== 0 && fine[x - y + 4096] !== 0) words[p] = white;
     }
   }
 }

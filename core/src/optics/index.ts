@@ -10,6 +10,7 @@ export * from './focusScale';
 export * from './lampPulse';
 export * from './lenses';
 export * from './shake';
+export * from './shakeBlur';
 export * from './shakeKernel';
 export * from './skyTrail';
 export * from './smear';

@@ -53,39 +53,3 @@ export function shakeKernel(
     reach: places.reduce((m, [x, y]) => Math.max(m, Math.abs(x), Math.abs(y)), 0),
   };
 }
-
-/**
- * Blurs rows of an interleaved RGB picture by a kernel. Light from beyond the picture's sides is taken from its edge.
- *
- * @param rgb `width` x `height` pixels
- * @param firstRow row of `rgb` the output starts at; rows around it within the kernel's reach are read where there are any
- * @param out receives `rows` rows
- */
-export function blurRows(
-  rgb: Float32Array,
-  width: number,
-  height: number,
-  kernel: BlurKernel,
-  firstRow: number,
-  rows: number,
-  out: Float32Array,
-): void {
-  const { dx, dy, share } = kernel;
-  const stride = 3 * width;
-  out.fill(0, 0, rows * stride);
-  for (let row = 0; row < rows; row++) {
-    const o = row * stride;
-    for (let k = 0; k < share.length; k++) {
-      const y = Math.min(height - 1, Math.max(0, firstRow + row + dy[k]));
-      const w = share[k];
-      const from = y * stride + 3 * dx[k];
-      const first = Math.min(stride, Math.max(0, -3 * dx[k]));
-      const last = Math.max(0, Math.min(stride, stride - 3 * dx[k]));
-      for (let i = first; i < last; i++) out[o + i] += w * rgb[from + i];
-      const left = y * stride;
-      for (let i = 0; i < first; i++) out[o + i] += w * rgb[left + (i % 3)];
-      const right = left + stride - 3;
-      for (let i = last; i < stride; i++) out[o + i] += w * rgb[right + (i % 3)];
-    }
-  }
-}
