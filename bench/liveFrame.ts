@@ -27,6 +27,13 @@ export function liveFrame(sceneId: string, timeS = 1 / 4096): Uint16Array {
   const binning = lens.sensor.widthPx / LIVE_WIDTH;
   const perLight = electronsPerLuminance(lens.sensor, binning, timeS, lens.fNumber);
   const raw = new Uint16Array(3 * LIVE_WIDTH * LIVE_HEIGHT);
-  exposeLive(plane.rgb, photositeResponse(lens.sensor, 100, binning), perLight, 1, raw);
+  exposeLive(
+    plane.rgb,
+    plane.width,
+    photositeResponse(lens.sensor, 100, binning),
+    perLight,
+    1,
+    raw,
+  );
   return raw;
 }

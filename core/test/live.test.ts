@@ -17,7 +17,7 @@ describe('live frames', () => {
   const perLight = electronsPerLuminance(main.sensor, binning, 1 / 60, main.fNumber);
   const expose = (light: number, seed: number): Uint16Array => {
     const out = new Uint16Array(90000);
-    exposeLive(new Float32Array(90000).fill(light), response, perLight, seed, out);
+    exposeLive(new Float32Array(90000).fill(light), 300, response, perLight, seed, out);
     return out;
   };
 

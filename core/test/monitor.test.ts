@@ -311,6 +311,29 @@ describe('marks and views', () => {
     // A speck under the zebra is left to the clip marks.
     expect(pattern(MARK_ZEBRA | MARK_SPECK).trim()).toBe('');
   });
+  test('sparse marks are printed where they are, wherever the frame lies in memory', () => {
+    const [width, height] = [52, 40];
+    const room = new Uint8Array(width * height + 1);
+    let state = 5;
+    for (let p = 0; p < room.length; p++) {
+      state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
+      room[p] =
+        state >>> 28 === 0
+          ? [MARK_CLIPPED, MARK_CRUSHED, MARK_ZEBRA, MARK_TONE][(state >>> 20) & 3]
+          : 0;
+    }
+    const odd = room.subarray(1);
+    const printed = [odd, odd.slice()].map((marks) => {
+      const rgba = new Uint8ClampedArray(4 * width * height).fill(100);
+      printMarks(marks, width, height, STYLE, rgba);
+      return rgba;
+    });
+    // The copy begins at a multiple of four, and is looked at four pixels at a time.
+    expect(printed[1]).toEqual(printed[0]);
+    const touched = odd.filter((_, p) => printed[1][4 * p] !== 100);
+    expect(touched.length).toBeGreaterThan(15);
+    expect(touched.every((mark) => mark !== 0)).toBe(true);
+  });
   test('marks of one channel pass over the others', () => {
     const rgba = new Uint8ClampedArray(4 * 48 * 48);
     printMarks(new Uint8Array(48 * 48).fill(1), 48, 48, { ...STYLE, over: 2 }, rgba);

@@ -60,7 +60,7 @@ function frameOf(sceneId: string, timeS: number, iso = 100) {
   const response = photositeResponse(sensor, iso, BINNING);
   const raw = new Uint16Array(3 * W * H);
   const perLight = electronsPerLuminance(sensor, BINNING, timeS, main.fNumber);
-  exposeLive(plane.rgb, response, perLight, 7, raw);
+  exposeLive(plane.rgb, plane.width, response, perLight, 7, raw);
   return { scene, plane, raw, response };
 }
 

@@ -45,7 +45,7 @@ function frame(focusM: number, iso: number, light: Float32Array | null = null): 
   const timeS = (100 / iso) * (1 / 20);
   const perLight = electronsPerLuminance(main.sensor, binning, timeS, main.fNumber);
   const raw = new Uint16Array(3 * PIXELS);
-  exposeLive(light ?? blurred, response, perLight, 7, raw);
+  exposeLive(light ?? blurred, WIDTH, response, perLight, 7, raw);
   return raw;
 }
 

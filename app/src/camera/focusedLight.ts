@@ -12,14 +12,16 @@ export class FocusedLight {
   /**
    * The light of a plane behind the lens, and whether it is another than last time.
    *
-   * @param fresh the plane holds other light or distances than last time
+   * @param fresh the plane holds other light than last time
+   * @param moved the plane holds other distances than last time
    */
   through(
     plane: LightPlane,
     fresh: boolean,
+    moved: boolean,
     defocus: Defocus,
   ): { readonly rgb: Float32Array; readonly changed: boolean } {
-    if (fresh) this.extremes = depthExtremes(plane.depthM);
+    if (moved) this.extremes = depthExtremes(plane.depthM);
     const changed = fresh || defocus.dioptres !== this.dioptres;
     this.dioptres = defocus.dioptres;
     const reach = blurReachPx(defocus, ...this.extremes);

@@ -1,5 +1,6 @@
-import { rowShares, stripeLight } from '@velmo/core/capture';
+import { rowShares } from '@velmo/core/capture';
 import {
+  bandingContrast,
   blurRows,
   defocusOf,
   shakeKernel,
@@ -7,7 +8,7 @@ import {
   type LensModel,
 } from '@velmo/core/optics';
 import { framingPixel, type Framing, type Scene } from '@velmo/core/scene';
-import type { LightPlane } from '@velmo/core/sensor';
+import type { LightPlane, LightStripes } from '@velmo/core/sensor';
 import type { Settings } from '@velmo/core/settings';
 import { FocusedLight } from './focusedLight';
 
@@ -27,14 +28,13 @@ export interface Look {
   readonly upright: boolean;
 }
 
-/** Light on its way from the scene to the sensor of the live picture: focus, then the hand's shake, then pulsing lamps. */
+/** Light on its way from the scene to the sensor of the live picture: focus, then the hand's shake. */
 export class LightOnSensor {
   private readonly focused = new FocusedLight();
   private shaken = new Float32Array(0);
   private kernel: BlurKernel | null = null;
   /** What `shaken` was made for; '' when it must be made again. */
   private shakenFor = '';
-  private striped = new Float32Array(0);
   private stale = true;
 
   /** The plane of the next look is another. */
@@ -43,14 +43,14 @@ export class LightOnSensor {
   }
 
   /**
-   * Light through lens and hand, without the lamps' stripes.
+   * Light through lens and hand.
    *
    * @param moved the plane's light has changed since the last look
    */
   through(plane: LightPlane, moved: boolean, look: Look): Float32Array {
     const pixel = framingPixel(look.framing);
     const defocus = defocusOf(look.lens, look.dioptres, pixel);
-    const { rgb, changed } = this.focused.through(plane, moved || this.stale, defocus);
+    const { rgb, changed } = this.focused.through(plane, moved || this.stale, this.stale, defocus);
     this.stale = false;
     const { support, stabiliserStops } = look.settings;
     if (support === 'tripod') {
@@ -68,18 +68,22 @@ export class LightOnSensor {
     }
     return this.kernel ? this.shaken : rgb;
   }
+}
 
-  /** Pulsing lamps under a rolling shutter: bands across the sensor's rows. */
-  underLamps(light: Float32Array, width: number, height: number, look: Look): Float32Array {
-    const modulation = look.scene.lampModulation;
-    if (modulation === undefined) return light;
-    const { upright, startS, timeS } = look;
-    const { mainsHz } = look.settings;
-    const shares = rowShares(upright ? width : height, { startS, timeS, mainsHz, modulation });
-    if (this.striped.length !== light.length) this.striped = new Float32Array(light.length);
-    // Held upright, the sensor's first row is the picture's right edge.
-    if (upright) shares.reverse();
-    stripeLight(light, width, shares, upright ? 'columns' : 'rows', this.striped);
-    return this.striped;
-  }
+/** Shares that differ by less than this from the mean are not seen, nor measured by any raw value. */
+const LEAST_STRIPE = 1e-4;
+
+/** Pulsing lamps under a rolling shutter: bands across the sensor's rows; null where there are none. */
+export function lampStripes(
+  { width, height }: { readonly width: number; readonly height: number },
+  { scene, settings, timeS, startS, upright }: Look,
+): LightStripes | null {
+  const modulation = scene.lampModulation;
+  const { mainsHz } = settings;
+  if (modulation === undefined || bandingContrast(timeS, mainsHz, modulation) < LEAST_STRIPE)
+    return null;
+  const shares = rowShares(upright ? width : height, { startS, timeS, mainsHz, modulation });
+  // Held upright, the sensor's first row is the picture's right edge.
+  if (upright) shares.reverse();
+  return { shares, along: upright ? 'columns' : 'rows' };
 }

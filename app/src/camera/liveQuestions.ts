@@ -13,12 +13,13 @@ import {
   type MonitorTables,
   type PushedRight,
 } from '@velmo/core/monitor';
-import { exposeLive, type PhotositeResponse } from '@velmo/core/sensor';
+import { exposeLive, type LightStripes, type PhotositeResponse } from '@velmo/core/sensor';
 import { LiveStage } from './liveStage';
 
 /** The latest frame's light and how it was exposed. */
 export interface Exposed {
   readonly light: Float32Array;
+  readonly stripes: LightStripes | null;
   readonly response: PhotositeResponse;
   readonly perLight: number;
   readonly tables: MonitorTables;
@@ -35,7 +36,7 @@ export class LiveQuestions {
 
   /** The brightest exposure of the frame's light that spares the highlights. */
   pushRight(
-    { light, response, perLight, tables }: Exposed,
+    { light, stripes, response, perLight, tables }: Exposed,
     of: LiveStage,
     share: number,
   ): PushedRight {
@@ -43,7 +44,8 @@ export class LiveQuestions {
     const { trial } = this;
     const plain = { ...tables, ...NOTHING_WATCHED };
     const clippingAt = (clicks: number): Clipping => {
-      exposeLive(light, response, perLight * 2 ** (clicks / 3), TRIAL_SEED, trial.raw);
+      const brighter = perLight * 2 ** (clicks / 3);
+      exposeLive(light, of.width, response, brighter, TRIAL_SEED, trial.raw, stripes);
       trial.monitor(plain);
       return trial.clipping;
     };

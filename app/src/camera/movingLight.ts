@@ -110,7 +110,9 @@ export class MovingLight {
     const { small, before, composed } = this;
     for (let i = 0; i < before.length; i++) before[i] = small.rgb[i] - before[i];
     composed.rgb.set(still.rgb);
-    addEnlarged(before, small.width, small.height, SHRINK, composed.rgb);
-    for (let i = 0; i < composed.rgb.length; i++) if (composed.rgb[i] < 0) composed.rgb[i] = 0;
+    const { rgb } = composed;
+    addEnlarged(before, small.width, small.height, SHRINK, rgb, (from, to) => {
+      for (let i = from; i < to; i++) if (rgb[i] < 0) rgb[i] = 0;
+    });
   }
 }

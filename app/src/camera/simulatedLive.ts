@@ -31,7 +31,7 @@ import {
   type LiveRendering,
   type RenderingKey,
 } from './liveRendering';
-import { LightOnSensor, type Look } from './lightOnSensor';
+import { lampStripes, LightOnSensor, type Look } from './lightOnSensor';
 import { LiveFocus, pieceExposure } from './liveFocus';
 import { LiveMeter } from './liveMeter';
 import { LiveStage } from './liveStage';
@@ -280,9 +280,9 @@ export class SimulatedLive {
     const { dioptres } = focus;
     const look: Look = { scene, framing, lens, settings, dioptres, timeS, startS, upright };
     const light = this.optics.through(composed, moving.advance({ startS, timeS }), look);
-    const striped = this.optics.underLamps(light, stage.width, stage.height, look);
-    exposeLive(striped, response, perLight, this.seed++, stage.raw);
-    this.exposed = { light: striped, response, perLight, tables: rendering.tables };
+    const stripes = lampStripes(stage, look);
+    exposeLive(light, stage.width, response, perLight, this.seed++, stage.raw, stripes);
+    this.exposed = { light, stripes, response, perLight, tables: rendering.tables };
     yield;
     stage.monitor(rendering.tables);
     if (options.peaking) stage.peak(rendering.tables, rendering.peaking);

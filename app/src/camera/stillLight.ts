@@ -90,10 +90,11 @@ function renderCoarse(
 }
 
 /**
- * Adds an RGB picture, enlarged by a whole factor with bilinear steps, to another.
+ * Adds an RGB picture, enlarged by a whole factor with bilinear steps, to another. Rows that add nothing are left alone.
  *
  * @param small `width` x `height` pixels
  * @param out `factor` times as wide and high
+ * @param onRow called with every row of `out` that has been added to
  */
 export function addEnlarged(
   small: Float32Array,
@@ -101,31 +102,59 @@ export function addEnlarged(
   height: number,
   factor: number,
   out: Float32Array,
+  onRow?: (from: number, to: number) => void,
 ): void {
-  const outWidth = width * factor;
+  const stride = 3 * width;
+  const row = new Float32Array(stride);
+  // From where in a row to where there is anything, for each row of the small picture.
+  const first = new Int32Array(height).fill(stride);
+  const last = new Int32Array(height).fill(-1);
+  for (let y = 0, i = 0; y < height; y++)
+    for (let x = 0; x < stride; x++, i++)
+      if (small[i] !== 0) {
+        if (last[y] < 0) first[y] = x;
+        last[y] = x;
+      }
   for (let y = 0; y < height * factor; y++) {
     const v = Math.max(0, Math.min(height - 1, (y + 0.5) / factor - 0.5));
     const y0 = Math.floor(v);
+    const y1 = Math.min(height - 1, y0 + 1);
+    if (last[y0] < 0 && last[y1] < 0) continue;
+    // The pixels that hold something, and one more on either side, which their light spreads into.
+    const from = Math.max(0, Math.floor(Math.min(first[y0], first[y1]) / 3) - 1);
+    const to = Math.min(width, Math.floor(Math.max(last[y0], last[y1]) / 3) + 2);
     const fy = v - y0;
-    const top = 3 * y0 * width;
-    const bottom = 3 * Math.min(height - 1, y0 + 1) * width;
-    let o = 3 * y * outWidth;
-    for (let x = 0; x < outWidth; x++, o += 3) {
-      const u = Math.max(0, Math.min(width - 1, (x + 0.5) / factor - 0.5));
-      const x0 = Math.floor(u);
-      const fx = u - x0;
-      const left = 3 * x0;
-      const right = 3 * Math.min(width - 1, x0 + 1);
-      const a = (1 - fx) * (1 - fy);
-      const b = fx * (1 - fy);
-      const c = (1 - fx) * fy;
-      const d = fx * fy;
-      for (let k = 0; k < 3; k++)
-        out[o + k] +=
-          a * small[top + left + k] +
-          b * small[top + right + k] +
-          c * small[bottom + left + k] +
-          d * small[bottom + right + k];
+    const [top, bottom] = [y0 * stride, y1 * stride];
+    row.fill(0);
+    for (let i = 3 * from; i < 3 * to; i++)
+      row[i] = (1 - fy) * small[top + i] + fy * small[bottom + i];
+    const o = y * stride * factor;
+    addStretched(row, width, from, to, factor, out, o);
+    onRow?.(o + 3 * from * factor, o + 3 * to * factor);
+  }
+}
+
+/** Adds a row, enlarged, to a row of another picture that begins at `o`: pixels `from` to `to` of the small one. */
+function addStretched(
+  row: Float32Array,
+  width: number,
+  from: number,
+  to: number,
+  factor: number,
+  out: Float32Array,
+  o: number,
+): void {
+  for (let phase = 0; phase < factor; phase++) {
+    const offset = (phase + 0.5) / factor - 0.5;
+    const step = offset < 0 ? -3 : 3;
+    const share = Math.abs(offset);
+    for (let x = from, i = 3 * from, k = o + 3 * (from * factor + phase); x < to; x++, i += 3) {
+      // At the edges there is no neighbour: the pixel stands for it.
+      const j = i + step < 0 || i + step >= 3 * width ? i : i + step;
+      out[k] += (1 - share) * row[i] + share * row[j];
+      out[k + 1] += (1 - share) * row[i + 1] + share * row[j + 1];
+      out[k + 2] += (1 - share) * row[i + 2] + share * row[j + 2];
+      k += 3 * factor;
     }
   }
 }

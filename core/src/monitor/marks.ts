@@ -110,9 +110,21 @@ export function printMarks(
   const peakWord = wordOf(peak ?? WHITE);
   const [black, white] = [wordOf(BLACK), wordOf(WHITE)];
   const words = new Uint32Array(rgba.buffer, rgba.byteOffset, width * height);
+  const fours =
+    marks.byteOffset % 4 === 0
+      ? new Uint32Array(marks.buffer, marks.byteOffset, marks.length >> 2)
+      : null;
+  const wantedFours = Math.imul(wanted, 0x01010101);
   for (let y = 0, p = 0; y < height; y++) {
     const tileRow = (y % side) * side;
     for (let x = 0, t = 0; x < width; x++, p++, t = t + 1 === side ? 0 : t + 1) {
+      // Most pixels have no mark: four of them are passed at a time.
+      while (fours && (p & 3) === 0 && x + 4 < width && (fours[p >> 2] & wantedFours) === 0) {
+        x += 4;
+        p += 4;
+        t += 4;
+      }
+      if (t >= side) t %= side;
       const mark = marks[p];
       if ((mark & wanted) === 0) continue;
       const place = tile[tileRow + t];

@@ -5,62 +5,85 @@ import type { PhotositeResponse } from './sensorModel';
 
 /** The inner loop; addresses in bytes. See exposeRoutines.wat. */
 interface ExposeRoutines {
-  exposePixels(
+  exposeRow(
     light: number,
     n: number,
-    scale: number,
+    scales: number,
+    share: number,
     base: number,
     perCount: number,
     read: number,
     white: number,
     normals: number,
-    state: number,
+    streams: number,
     out: number,
-  ): number;
+  ): void;
 }
 
+/** Pixels worked on at a time, each with a random stream of its own. */
+const BLOCK = 4;
 const MASK = (1 << SMALL_NORMAL_BITS) - 1;
 
 /** The same in TypeScript. */
 function plainRoutines(buffer: ArrayBuffer): ExposeRoutines {
   const floats = new Float32Array(buffer);
-  const words = new Uint16Array(buffer);
+  const halves = new Uint16Array(buffer);
+  const words = new Uint32Array(buffer);
   return {
-    exposePixels(light, n, scale, base, perCount, read, white, normals, state, out) {
-      for (let p = 0, i = light >> 2, o = out >> 1; p < n; p++) {
+    exposeRow(light, n, scales, share, base, perCount, read, white, normals, streams, out) {
+      let [i, s, o] = [light >> 2, scales >> 2, out >> 1];
+      for (let p = 0; p < n; p++) {
+        const stream = (streams >> 2) + (p % BLOCK);
+        let state = words[stream];
         state ^= state << 13;
         state ^= state >>> 17;
         state ^= state << 5;
-        for (let c = 0; c < 3; c++, i++, o++) {
-          const counts = floats[i] * scale;
+        words[stream] = state;
+        for (let c = 0; c < 3; c++, i++, s++, o++) {
+          const counts = floats[i] * floats[s] * share;
           const normal = floats[(normals >> 2) + ((state >>> (10 * c)) & MASK)];
           const dn = counts + base + normal * Math.sqrt(counts * perCount + read);
-          words[o] = dn < 0 ? 0 : dn > white ? white : dn;
+          halves[o] = dn < 0 ? 0 : dn > white ? white : dn;
         }
       }
-      return state;
     },
   };
 }
 
-/** A memory with room for frames of so many pixels, the normal deviates at its beginning. */
+/** A memory with room for frames of so many pixels and rows of so many, the normal deviates at its beginning. */
 interface Workshop extends Routines<ExposeRoutines> {
   readonly pixels: number;
+  readonly width: number;
   readonly plain: boolean;
+  /** Addresses. */
+  readonly light: number;
+  readonly out: number;
 }
 
-const NORMALS = 64;
-const LIGHT = NORMALS + 4 * NORMAL.length;
-const outOf = (pixels: number): number => LIGHT + 16 * Math.ceil((12 * pixels + 4) / 16);
+const STREAMS = 64;
+const NORMALS = STREAMS + 64;
+const SCALES = NORMALS + 4 * NORMAL.length;
+/** A block may reach behind the last pixel. */
+const padded = (bytes: number): number => 16 * Math.ceil(bytes / 16) + 64;
 
 let workshop: Workshop | null = null;
 
-function workshopFor(pixels: number, plain: boolean): Workshop {
-  if (workshop && workshop.pixels >= pixels && workshop.plain === plain) return workshop;
-  const bytes = outOf(pixels) + 6 * pixels + 16;
-  workshop = { ...createRoutines(EXPOSE_WASM, bytes, plainRoutines, plain), pixels, plain };
+function workshopFor(pixels: number, width: number, plain: boolean): Workshop {
+  if (workshop?.plain === plain && workshop.pixels >= pixels && workshop.width >= width)
+    return workshop;
+  const light = SCALES + padded(12 * width);
+  const out = light + padded(12 * pixels);
+  const made = createRoutines(EXPOSE_WASM, out + padded(6 * pixels), plainRoutines, plain);
+  workshop = { ...made, pixels, width, plain, light, out };
   new Float32Array(workshop.buffer).set(NORMAL, NORMALS >> 2);
   return workshop;
+}
+
+/** Light that differs from row to row, or from column to column, by known shares. */
+export interface LightStripes {
+  /** One a row, or one a column. */
+  readonly shares: Float32Array;
+  readonly along: 'rows' | 'columns';
 }
 
 /**
@@ -68,36 +91,53 @@ function workshopFor(pixels: number, plain: boolean): Workshop {
  * Noise is the normal limit throughout, because bins hold many photosites' electrons.
  *
  * @param light camera-space light, interleaved RGB, `3 * pixels`
+ * @param width pixels a row
  * @param electronsPerLight electrons of a bin per unit of light
  * @param seed a new one for every frame
  * @param out raw values (black level included), interleaved RGB, `3 * pixels`
+ * @param stripes what the light is multiplied by, row by row or column by column
  * @param plain true: without WebAssembly in any case
  */
 export function exposeLive(
   light: Float32Array,
+  width: number,
   response: PhotositeResponse,
   electronsPerLight: number,
   seed: number,
   out: Uint16Array,
+  stripes: LightStripes | null = null,
   plain = false,
 ): void {
   const { blackLevel, whiteLevel, electronsPerDn, readNoiseE } = response;
   const pixels = light.length / 3;
-  const { buffer, routines } = workshopFor(pixels, plain);
-  const at = outOf(pixels);
-  new Float32Array(buffer, LIGHT, light.length).set(light);
-  routines.exposePixels(
-    LIGHT,
-    pixels,
-    electronsPerLight / electronsPerDn,
-    // Half a count more, because what follows is cut off.
-    blackLevel + 0.5,
-    1 / electronsPerDn,
-    (readNoiseE / electronsPerDn) ** 2,
-    whiteLevel,
-    NORMALS,
-    rowStream(seed, light.length),
-    at,
+  const shop = workshopFor(pixels, width, plain);
+  const { buffer, routines } = shop;
+  new Float32Array(buffer, shop.light, light.length).set(light);
+  new Uint32Array(buffer, STREAMS, BLOCK).set(
+    Array.from({ length: BLOCK }, (_, k) => rowStream(seed, k)),
   );
-  out.set(new Uint16Array(buffer, at, light.length));
+  const scales = new Float32Array(buffer, SCALES, 3 * width).fill(
+    electronsPerLight / electronsPerDn,
+  );
+  if (stripes?.along === 'columns')
+    for (let i = 0; i < scales.length; i++) scales[i] *= stripes.shares[Math.floor(i / 3)];
+  const blocks = BLOCK * Math.ceil(width / BLOCK);
+  // Half a count more, because what follows is cut off.
+  const base = blackLevel + 0.5;
+  const read = (readNoiseE / electronsPerDn) ** 2;
+  const shot = 1 / electronsPerDn;
+  const noise = [base, shot, read, whiteLevel, NORMALS, STREAMS] as const;
+  for (let row = 0; row < pixels / width; row++) {
+    const share = stripes?.along === 'rows' ? stripes.shares[row] : 1;
+    const first = row * width;
+    routines.exposeRow(
+      shop.light + 12 * first,
+      blocks,
+      SCALES,
+      share,
+      ...noise,
+      shop.out + 6 * first,
+    );
+  }
+  out.set(new Uint16Array(buffer, shop.out, light.length));
 }
