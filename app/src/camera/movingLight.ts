@@ -7,12 +7,74 @@ import { addEnlarged } from './stillLight';
 /** Moving things that are looked up ray by ray are painted this much smaller and in this many slices, a slice a frame. */
 const SHRINK = 2;
 const SLICES = 4;
+/** In a framing just come upon they are painted smaller still, but at once. */
+const QUICK_SHRINK = 4;
 
 interface Target {
   readonly scene: Scene;
   readonly framing: Framing;
   readonly lens: LensModel;
   readonly still: LightPlane;
+}
+
+/** What painting adds to the still light, made on a smaller picture. */
+class SmallPainting {
+  private readonly plane: LightPlane;
+  private readonly before: Float32Array;
+  /** What the last whole painting has added. */
+  readonly difference: Float32Array;
+  private framing: Framing | null = null;
+
+  constructor(
+    width: number,
+    height: number,
+    private readonly shrink: number,
+  ) {
+    this.plane = createLightPlane(width / shrink, height / shrink);
+    this.before = new Float32Array(this.plane.rgb.length);
+    this.difference = new Float32Array(this.plane.rgb.length);
+  }
+
+  aim(framing: Framing): void {
+    const { shrink } = this;
+    this.framing = {
+      ...framing,
+      longPx: framing.longPx / shrink,
+      shortPx: framing.shortPx / shrink,
+    };
+  }
+
+  /** Still light, before anything is painted over it. */
+  begin(still: LightPlane): void {
+    const { plane, shrink } = this;
+    for (let y = 0; y < plane.height; y++)
+      for (let x = 0; x < plane.width; x++) {
+        const from = shrink * (y * still.width + x);
+        const to = y * plane.width + x;
+        plane.depthM[to] = still.depthM[from];
+        for (let c = 0; c < 3; c++) plane.rgb[3 * to + c] = still.rgb[3 * from + c];
+      }
+    this.before.set(plane.rgb);
+  }
+
+  /** One of so many slices, from the top down. */
+  paint({ scene, lens }: Target, shutter: OpenShutter, slice: number, slices: number): void {
+    const rows = this.plane.height / slices;
+    const band = rowsOf(this.plane, slice * rows, rows);
+    scene.moving?.paint(this.framing!, band, sceneResponse(scene, lens), shutter);
+  }
+
+  finish(): void {
+    const { before, difference, plane } = this;
+    for (let i = 0; i < before.length; i++) difference[i] = plane.rgb[i] - before[i];
+  }
+
+  addTo(rgb: Float32Array): void {
+    const { width, height } = this.plane;
+    addEnlarged(this.difference, width, height, this.shrink, rgb, (from, to) => {
+      for (let i = from; i < to; i++) if (rgb[i] < 0) rgb[i] = 0;
+    });
+  }
 }
 
 /**
@@ -22,63 +84,66 @@ interface Target {
 export class MovingLight {
   /** Still light with everything that moves in it. */
   readonly composed: LightPlane;
-  private readonly small: LightPlane;
-  private readonly before: Float32Array;
+  private readonly small: SmallPainting;
+  private readonly quick: SmallPainting;
   private target: Target | null = null;
-  private smallFraming: Framing | null = null;
   private slice = 0;
+  /** `small` holds a whole painting of this framing. */
+  private painted = false;
   private paintedAtS = -Infinity;
   private shutter: OpenShutter = { startS: 0, timeS: 0 };
 
   /** Room for pictures of this size. */
   constructor(width: number, height: number) {
     this.composed = createLightPlane(width, height);
-    this.small = createLightPlane(width / SHRINK, height / SHRINK);
-    this.before = new Float32Array(this.small.rgb.length);
+    this.small = new SmallPainting(width, height, SHRINK);
+    this.quick = new SmallPainting(width, height, QUICK_SHRINK);
   }
 
   /** Another framing, or the same with better still light. */
   aim(target: Target, shutter: OpenShutter): void {
     const { framing, still, scene } = target;
+    // Refined still light under what moved before: nothing vanishes while it is painted anew.
+    this.painted &&= this.target?.framing === framing;
     this.target = target;
-    this.smallFraming = {
-      ...framing,
-      longPx: framing.longPx / SHRINK,
-      shortPx: framing.shortPx / SHRINK,
-    };
-    this.composed.rgb.set(still.rgb);
     this.composed.depthM.set(still.depthM);
+    this.composed.rgb.set(still.rgb);
     this.slice = 0;
     this.paintedAtS = -Infinity;
-    if (scene.moving) while (!this.advance(shutter));
+    if (!scene.moving) return;
+    if (!scene.moving.coarse) {
+      this.advance(shutter);
+      return;
+    }
+    this.small.aim(framing);
+    if (this.painted) this.small.addTo(this.composed.rgb);
+    else this.paintQuickly(target, shutter);
   }
 
   /** Moves on by a frame; true when `composed` has changed. */
   advance(shutter: OpenShutter): boolean {
-    const { target } = this;
+    const { target, small, composed } = this;
     const moving = target?.scene.moving;
     if (!target || !moving) return false;
     if (!moving.coarse) {
       const fresh = shutter.timeS === this.shutter.timeS;
       if (fresh && shutter.startS - this.paintedAtS < moving.refreshS) return false;
       this.begin(shutter);
-      this.composed.rgb.set(target.still.rgb);
-      moving.paint(
-        target.framing,
-        this.composed,
-        sceneResponse(target.scene, target.lens),
-        shutter,
-      );
+      composed.rgb.set(target.still.rgb);
+      moving.paint(target.framing, composed, sceneResponse(target.scene, target.lens), shutter);
       return true;
     }
     if (this.slice === 0) {
       this.begin(shutter);
-      this.shrinkStill(target.still);
+      small.begin(target.still);
     }
-    this.paintSlice(target, this.slice);
+    small.paint(target, this.shutter, this.slice, SLICES);
     this.slice = (this.slice + 1) % SLICES;
     if (this.slice !== 0) return false;
-    this.addDifference(target.still);
+    small.finish();
+    this.painted = true;
+    composed.rgb.set(target.still.rgb);
+    small.addTo(composed.rgb);
     return true;
   }
 
@@ -87,32 +152,12 @@ export class MovingLight {
     this.paintedAtS = shutter.startS;
   }
 
-  private shrinkStill(still: LightPlane): void {
-    const { small } = this;
-    for (let y = 0; y < small.height; y++)
-      for (let x = 0; x < small.width; x++) {
-        const from = SHRINK * (y * still.width + x);
-        const to = y * small.width + x;
-        small.depthM[to] = still.depthM[from];
-        for (let c = 0; c < 3; c++) small.rgb[3 * to + c] = still.rgb[3 * from + c];
-      }
-    this.before.set(small.rgb);
-  }
-
-  private paintSlice({ scene, lens }: Target, slice: number): void {
-    const rows = this.small.height / SLICES;
-    const band = rowsOf(this.small, slice * rows, rows);
-    const xyzToCamera = sceneResponse(scene, lens);
-    scene.moving?.paint(this.smallFraming!, band, xyzToCamera, this.shutter);
-  }
-
-  private addDifference(still: LightPlane): void {
-    const { small, before, composed } = this;
-    for (let i = 0; i < before.length; i++) before[i] = small.rgb[i] - before[i];
-    composed.rgb.set(still.rgb);
-    const { rgb } = composed;
-    addEnlarged(before, small.width, small.height, SHRINK, rgb, (from, to) => {
-      for (let i = from; i < to; i++) if (rgb[i] < 0) rgb[i] = 0;
-    });
+  private paintQuickly(target: Target, shutter: OpenShutter): void {
+    const { quick } = this;
+    quick.aim(target.framing);
+    quick.begin(target.still);
+    quick.paint(target, shutter, 0, 1);
+    quick.finish();
+    quick.addTo(this.composed.rgb);
   }
 }

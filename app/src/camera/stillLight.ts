@@ -4,7 +4,7 @@ import { framingSize, renderScene, type Framing, type Scene } from '@velmo/core/
 import { createLightPlane, rowsOf, type LightPlane } from '@velmo/core/sensor';
 
 /** The first picture of a framing is rendered this much smaller, so that it is there at once. */
-const COARSE = 4;
+const COARSE = 5;
 /** Milliseconds of rendering between two looks at the mailbox. */
 const SLICE_MS = 9;
 const ROWS_AT_ONCE = 4;

@@ -45,14 +45,26 @@ export function meterWeights(
 function spotWeights(width: number, height: number, spot: PicturePoint): Float32Array {
   const weights = new Float32Array(width * height);
   const radius = circleRadius(SPOT_SHARE, width, height);
+  const [cx, cy] = [spot.x * width, spot.y * height];
+  // From where to where the circle reaches in a row.
+  const chord = (y: number): [number, number] => {
+    const half2 = radius * radius - (y + 0.5 - cy) ** 2;
+    if (half2 < 0) return [0, 0];
+    const half = Math.sqrt(half2);
+    return [
+      Math.max(0, Math.ceil(cx - half - 0.5)),
+      Math.min(width, Math.floor(cx + half - 0.5) + 1),
+    ];
+  };
   let pixels = 0;
-  for (let y = 0; y < height; y++)
-    for (let x = 0; x < width; x++)
-      if (Math.hypot(x + 0.5 - spot.x * width, y + 0.5 - spot.y * height) <= radius) {
-        weights[y * width + x] = 1;
-        pixels++;
-      }
-  for (let i = 0; i < weights.length; i++) weights[i] /= pixels;
+  for (let y = 0; y < height; y++) {
+    const [from, to] = chord(y);
+    pixels += Math.max(0, to - from);
+  }
+  for (let y = 0; y < height; y++) {
+    const [from, to] = chord(y);
+    if (to > from) weights.fill(1 / pixels, y * width + from, y * width + to);
+  }
   return weights;
 }
 
@@ -64,16 +76,16 @@ function spotWeights(width: number, height: number, spot: PicturePoint): Float32
 export function centreWeights(width: number, height: number): Float32Array {
   const weights = new Float32Array(width * height);
   const sigma = 0.22 * width;
-  let sum = 0;
-  for (let y = 0; y < height; y++) {
-    const dy = (y + 0.5 - height / 2) / sigma;
-    for (let x = 0; x < width; x++) {
-      const dx = (x + 0.5 - width / 2) / sigma;
-      const w = Math.exp(-0.5 * (dx * dx + dy * dy));
-      weights[y * width + x] = w;
-      sum += w;
-    }
-  }
-  for (let i = 0; i < weights.length; i++) weights[i] /= sum;
+  // A Gaussian on both axes is the product of one on each.
+  const along = (n: number): number[] => {
+    const g = Array.from({ length: n }, (_, i) =>
+      Math.exp(-0.5 * ((i + 0.5 - n / 2) / sigma) ** 2),
+    );
+    const sum = g.reduce((a, b) => a + b);
+    return g.map((v) => v / sum);
+  };
+  const [across, down] = [along(width), along(height)];
+  for (let y = 0, i = 0; y < height; y++)
+    for (let x = 0; x < width; x++, i++) weights[i] = across[x] * down[y];
   return weights;
 }
