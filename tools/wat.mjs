@@ -5,7 +5,14 @@ import { fileURLToPath } from 'node:url';
 import wabt from 'wabt';
 
 const core = fileURLToPath(new URL('../core/src/', import.meta.url));
-const MODULES = ['optics/blur', 'optics/shake', 'sensor/expose', 'monitor/peak', 'monitor/monitor', 'colour/develop'];
+const MODULES = [
+  'optics/blur',
+  'optics/shake',
+  'sensor/expose',
+  'monitor/peak',
+  'monitor/monitor',
+  'colour/develop',
+];
 
 const { parseWat } = await wabt();
 for (const module of MODULES) {

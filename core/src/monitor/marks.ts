@@ -110,24 +110,14 @@ export function printMarks(
   const peakWord = wordOf(peak ?? WHITE);
   const [black, white] = [wordOf(BLACK), wordOf(WHITE)];
   const words = new Uint32Array(rgba.buffer, rgba.byteOffset, width * height);
-  const fours =
-    marks.byteOffset % 4 === 0
-      ? new Uint32Array(marks.buffer, marks.byteOffset, marks.length >> 2)
-      : null;
-  const wantedFours = Math.imul(wanted, 0x01010101);
+  const passed = markPasser(marks, wanted);
   for (let y = 0, p = 0; y < height; y++) {
     const tileRow = (y % side) * side;
-    for (let x = 0, t = 0; x < width; x++, p++, t = t + 1 === side ? 0 : t + 1) {
-      // Most pixels have no mark: four of them are passed at a time.
-      while (fours && (p & 3) === 0 && x + 4 < width && (fours[p >> 2] & wantedFours) === 0) {
-        x += 4;
-        p += 4;
-        t += 4;
-      }
-      if (t >= side) t %= side;
+    const end = (y + 1) * width;
+    while ((p = passed(p, end)) < end) {
+      const x = p - y * width;
       const mark = marks[p];
-      if ((mark & wanted) === 0) continue;
-      const place = tile[tileRow + t];
+      const place = tile[tileRow + (x % side)];
       const striped = (mark & zebraBit) !== 0 && (mark & MARK_SPECK) === 0;
       // Between stripes half the dots say as much, and leave more of the picture.
       if ((mark & overBits) !== 0 && (place & DOT) !== 0 && (!striped || (place & EVEN) !== 0))
@@ -139,9 +129,32 @@ export function printMarks(
         if ((place & EVEN) !== 0) words[p] = underWord;
       } else if (striped) {
         if (wide[x + y] !== 0) words[p] = black;
-      } else if ((mark & toneBit) !== 0 && fine[x - y + 4096] !== 0) words[p] = white;
+      } else if ((mark & toneBit) !== 0 && fine[x - y + FINE_START] !== 0) words[p] = white;
+      p++;
     }
   }
+}
+
+/** Where the fine stripes are looked up for the diagonal through the first pixel. */
+const FINE_START = LONGEST_DIAGONAL / 2;
+
+/**
+ * A function that passes over pixels without any of the wanted marks, four at a time where they lie well in memory: from a
+ * pixel on to the next that has one, or to the end.
+ */
+function markPasser(marks: Uint8Array, wanted: number): (p: number, end: number) => number {
+  const aligned = marks.byteOffset % 4 === 0;
+  const fours = aligned ? new Uint32Array(marks.buffer, marks.byteOffset, marks.length >> 2) : null;
+  const wantedFours = Math.imul(wanted, 0x01010101);
+  return (from, end) => {
+    let p = from;
+    while (p < end && (marks[p] & wanted) === 0) {
+      p++;
+      if (!fours || (p & 3) !== 0) continue;
+      while (p + 4 <= end && (fours[p >> 2] & wantedFours) === 0) p += 4;
+    }
+    return p;
+  };
 }
 
 /** What the clip view shows of what does not clip: luma, darkened so that the clipped parts stand out. */
