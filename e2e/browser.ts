@@ -143,6 +143,11 @@ export async function until(
   throw new Error(`waited for ${pattern}, got "${last}"`);
 }
 
+/** Waits until the picture is as sharp as its framing gets: what is read from it changes until then. */
+export async function refined(page: Page): Promise<void> {
+  await page.waitForSelector('[data-testid=window][aria-busy=false]', { timeout: 60_000 });
+}
+
 /** Field with its first readings there. */
 export async function fieldReady(page: Page): Promise<void> {
   await page.waitForSelector(slider('Ladder'));

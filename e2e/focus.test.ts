@@ -12,6 +12,7 @@ import {
   pageText,
   picture,
   press,
+  refined,
   pressFirst,
   serve,
   slider,
@@ -91,14 +92,8 @@ describe('focus', () => {
     const page = await field(`${BENCH}&focus=0.34&iso=100&time=1/25`);
     const box = { x0: 0.12, x1: 0.36, y0: 0.68, y1: 0.84 };
     const detail = (): Promise<number> => detailIn(page, WINDOW, box);
-    // The picture is refined after its first showing: until it gets no sharper.
-    let sharp = 0;
-    await until(async () => {
-      const before = sharp;
-      await new Promise((resolve) => setTimeout(resolve, 600));
-      sharp = await detail();
-      return String(sharp / before);
-    }, /^(0\.9|1\.0[0-2])/);
+    await refined(page);
+    const sharp = await detail();
     await page.focus(slider('Focus'));
     await page.keyboard.press('End');
     await until(() => focusText(page), /^past infinity, set/);

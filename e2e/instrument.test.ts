@@ -7,6 +7,7 @@ import {
   pageText,
   picture,
   press,
+  refined,
   serve,
   slider,
   tap,
@@ -259,8 +260,9 @@ describe('places', () => {
 
   test('what moves, moves; what keeps still, keeps still', async () => {
     const page = await field('scene=sluice-at-dusk&time=1/60&iso=400&support=tripod');
-    // Until the framing is as sharp as it gets: then only motion and noise are left to change.
-    await pause(8000);
+    // Then only motion and noise are left to change.
+    await refined(page);
+    await pause(400);
     const first = await picture(page, '[data-testid=window]');
     await pause(700);
     const second = await picture(page, '[data-testid=window]');

@@ -7,6 +7,7 @@ import {
   pageText,
   picture,
   press,
+  refined,
   serve,
   slider,
   stillPlace,
@@ -157,7 +158,7 @@ describe('push right', () => {
       WIDE,
     );
     await page.keyboard.press('z');
-    await settle();
+    await refined(page);
     await page.keyboard.press('u');
     await until(() => alert(page), /under clipping in (red|green|blue)/);
     const pushed = await valueText(page, 'Time');
@@ -188,6 +189,7 @@ describe('marks and histograms', () => {
     await page.keyboard.press('k');
     await tap(page, '[aria-label="Clipped: off"]');
     await until(() => pageText(page), /green \d/);
+    await refined(page);
     const bare = await stripes(page);
     await page.keyboard.press('z');
     await until(async () => String((await stripes(page)) > bare + 0.002), /true/);
@@ -232,6 +234,7 @@ describe('marks and histograms', () => {
     /** Share clipped in green, in percent, as the sheet says it; noise moves its last digit. */
     const clipped = async (): Promise<number> =>
       Number(/green ([\d.]+) %/.exec(await pageText(page))?.[1] ?? 0);
+    await refined(page);
     await until(async () => String(await clipped()), /[1-9]/);
     const before = await clipped();
     const green = await middleGreen(page, WINDOW);

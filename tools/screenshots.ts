@@ -7,15 +7,20 @@ import {
   pageText,
   PHONE,
   plainLink,
+  press,
+  pressFirst,
+  refined,
   serve,
+  slider,
+  stillPlace,
   until,
   WIDE,
 } from '../e2e/browser';
 
 /** Takes the pictures in docs/screenshots anew, from the built app: `node tools/run-ts.mjs tools/screenshots.ts`. */
 const FOLDER = join(__dirname, '../docs/screenshots');
-/** Time for the framing to be refined and the fonts to be there. */
-const SETTLE_MS = 5000;
+/** Time for what follows a change: readings, focus, fonts. */
+const SETTLE_MS = 1500;
 
 const SIDE = { width: 844, height: 390 };
 async function leavePin(page: Page, x: number, y: number): Promise<void> {
@@ -38,6 +43,7 @@ async function main(): Promise<void> {
   ): Promise<void> => {
     const { page } = await openPage(browser, `${app.url}${link}`, viewport);
     await fieldReady(page);
+    await refined(page);
     await settle();
     await before(page);
     await page.screenshot({ path: join(FOLDER, `${name}.png`) as `${string}.png` });
@@ -113,6 +119,32 @@ async function main(): Promise<void> {
     await shoot('device-camera-phone', '/?device=browser&time=auto', PHONE);
     await shoot('sheet-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, (page) =>
       page.click('[aria-label^="Camera and place"]'),
+    );
+    await shoot(
+      'focus-phone',
+      plainLink('scene=packing-bench&support=tripod&focus=0.34'),
+      PHONE,
+      async (page) => {
+        // In hand: edges in focus are lined, and the loupe opens as the tape turns.
+        const { x, y } = await stillPlace(page, slider('Focus'));
+        await page.mouse.move(x, y);
+        await page.mouse.down();
+        await page.mouse.move(x - 16, y, { steps: 3 });
+        await page.mouse.move(x, y, { steps: 3 });
+        await page.mouse.up();
+        await settle();
+      },
+    );
+    await shoot(
+      'depth-wide',
+      plainLink('scene=packing-bench&support=tripod&focus=0.5'),
+      WIDE,
+      async (page) => {
+        await page.keyboard.press('j');
+        await press(page, 'what is sharp');
+        await pressFirst(page, 'Depth helper');
+        await settle();
+      },
     );
     // Last, because marks are remembered.
     await shoot(

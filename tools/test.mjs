@@ -1,8 +1,9 @@
 // `npm test`: installs what it needs, then types, lint, format, dead code, unit tests, build, end-to-end.
 // No dependency of its own: works before node_modules exists. Ends with a line "N passed, N failed".
-import { spawnSync } from 'node:child_process';
+import { Buffer } from 'node:buffer';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { availableParallelism, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { ensureBuilt } from './build.mjs';
@@ -44,14 +45,30 @@ function ensureJudges() {
 
 const totals = { passed: 0, failed: 0 };
 
-/** A check that passes or fails as a whole. */
-function check(name, program, args) {
+/** A check that passes or fails as a whole; its words are shown together once it ends. */
+async function check(name, program, args) {
   const start = Date.now();
-  const status = run(program, args);
+  const child = spawn(program, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+  const said = [];
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (data) => said.push(data));
+  const status = await new Promise((resolve) => {
+    child.on('error', () => resolve(1));
+    child.on('close', resolve);
+  });
   totals[status === 0 ? 'passed' : 'failed']++;
+  process.stdout.write(Buffer.concat(said));
   console.log(
     `${status === 0 ? 'ok  ' : 'FAIL'} ${name} (${Math.round((Date.now() - start) / 1000)} s)`,
   );
+}
+
+/** All checks, as many at a time as there are processors. */
+async function checkAll(checks) {
+  const waiting = [...checks];
+  const work = async () => {
+    for (let next = waiting.shift(); next; next = waiting.shift()) await check(...next);
+  };
+  await Promise.all(Array.from({ length: availableParallelism() }, work));
 }
 
 /** Jest projects; every test counts. */
@@ -76,12 +93,15 @@ function jest(projects, ...args) {
 
 ensureInstalled();
 ensureJudges();
-for (const part of ['core', 'core/test', 'app', 'server', 'tools', 'e2e', 'bench'])
-  check(`types ${part}`, 'npx', ['tsc', '-p', part]);
-check('lint', 'npx', ['eslint', '.', '--max-warnings', '0']);
-check('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']);
-check('dead code', 'npx', ['knip']);
-jest(['core', 'app', 'server', 'tools']);
+const PARTS = ['app', 'core/test', 'tools', 'bench', 'e2e', 'core', 'server'];
+await checkAll([
+  ['lint', 'npx', ['eslint', '.', '--max-warnings', '0']],
+  ...PARTS.map((part) => [`types ${part}`, 'npx', ['tsc', '-p', part]]),
+  ['format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
+  ['dead code', 'npx', ['knip']],
+]);
+// Jest leaves a processor free unless told otherwise: on two, half the work would wait.
+jest(['core', 'app', 'server', 'tools'], `--maxWorkers=${availableParallelism()}`);
 ensureBuilt();
 jest(['e2e'], '--runInBand');
 

@@ -145,6 +145,7 @@ const READINGS: Readings = {
   pins: [],
   focus: { dioptres: 0.5, state: 'found' },
   loupe: null,
+  refined: true,
   cosDeclination: null,
   histogram: new Uint32Array(4 * 96),
   clippedShare: [0, 0, 0],

@@ -152,6 +152,8 @@ export interface Readings {
   readonly focus: FocusReading | null;
   /** Null while no loupe is open. */
   readonly loupe: LoupeReading | null;
+  /** The picture is as sharp as this framing gets; false while it is still being refined. */
+  readonly refined: boolean;
   /** Cosine of the declination of the fastest star in the picture; null where there are none. */
   readonly cosDeclination: number | null;
 }

@@ -165,6 +165,7 @@ export class BrowserLive {
       lightClicks: null,
       pins: this.options.pins.map((pin) => readPin(stage, this.inPicture(stage, pin))),
       loupe,
+      refined: true,
       cosDeclination: null,
       histogram: stage.result.histogram.slice(),
       ...stage.shares(),

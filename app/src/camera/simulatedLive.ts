@@ -14,7 +14,7 @@ import {
   sharpZone,
   type LensModel,
 } from '@velmo/core/optics';
-import { fastestSky, findScene, type Framing, type Scene } from '@velmo/core/scene';
+import { fastestSky, type Framing, type Scene } from '@velmo/core/scene';
 import {
   cameraProfile,
   electronsPerLuminance,
@@ -39,7 +39,7 @@ import { Loupe } from './loupe';
 import { MovingLight } from './movingLight';
 import { sceneTimeS, type ClockSetting } from './sceneClock';
 import { readPins } from './pinReadings';
-import { liveFraming, LONG_PX, sensorFraming, SHORT_PX } from './simulatedView';
+import { liveFraming, LONG_PX, sceneOf, sensorFraming, SHORT_PX } from './simulatedView';
 import { sameLoupe, sameMeter } from './sameAsked';
 import { StillLight } from './stillLight';
 
@@ -320,6 +320,7 @@ export class SimulatedLive {
       pins: readPins(options.pins, light, stage, perLight / response.saturationE, rendering),
       focus,
       loupe,
+      refined: this.still.refined,
       cosDeclination: this.cosDeclination,
     };
     this.report(this.latest);
@@ -334,10 +335,4 @@ export class SimulatedLive {
       this.rendering = liveRendering(key);
     return this.rendering;
   }
-}
-
-function sceneOf(id: string): Scene {
-  const scene = findScene(id);
-  if (!scene) throw new RangeError(`There is no scene "${id}".`);
-  return scene;
 }

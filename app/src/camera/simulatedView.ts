@@ -1,5 +1,12 @@
 import { croppedSize, halfLongTangent, type LensModel } from '@velmo/core/optics';
-import { findScene, framingSize, placeOf, rayCaster, type Framing } from '@velmo/core/scene';
+import {
+  findScene,
+  framingSize,
+  placeOf,
+  rayCaster,
+  type Framing,
+  type Scene,
+} from '@velmo/core/scene';
 import type { PicturePoint } from '@velmo/core/exposure';
 import type { Aim } from './CameraDevice';
 
@@ -11,6 +18,13 @@ const MOST_YAW = 0.9;
 const MOST_PITCH = 0.45;
 
 const clamp = (v: number, most: number): number => Math.min(most, Math.max(-most, v));
+
+/** The scene of that name. Throws RangeError where there is none. */
+export function sceneOf(id: string): Scene {
+  const scene = findScene(id);
+  if (!scene) throw new RangeError(`There is no scene "${id}".`);
+  return scene;
+}
 
 /** What the simulated camera shows when it is aimed like this. */
 export function liveFraming(

@@ -16,6 +16,8 @@ const PASSES = [1, 4] as const;
 /** The light of all that keeps still in a framing: coarse at once, then sharper, slice by slice between messages. */
 export class StillLight {
   plane: LightPlane = createLightPlane(1, 1);
+  /** The plane is as sharp as it gets. */
+  refined = false;
   private job = 0;
 
   /** @param onRefined called after every finished pass */
@@ -24,6 +26,7 @@ export class StillLight {
   /** Renders a framing anew. `plane` holds its first picture when this returns. */
   frame(scene: Scene, framing: Framing, lens: LensModel, torch: boolean): void {
     const job = ++this.job;
+    this.refined = false;
     const { width, height } = framingSize(framing);
     if (this.plane.width !== width) this.plane = createLightPlane(width, height);
     renderCoarse(scene, framing, lens, torch, this.plane);
@@ -57,6 +60,7 @@ export class StillLight {
         await pause(0);
       }
       if (job !== this.job) return;
+      this.refined = rays === PASSES.at(-1);
       this.onRefined();
     }
   }

@@ -10,6 +10,8 @@ interface WindowProps {
   /** Changes whenever a new canvas is needed: a canvas can be handed to a worker only once. 0: no camera yet. */
   readonly source: number;
   readonly label: string;
+  /** The picture is still being refined. */
+  readonly busy: boolean;
   readonly attach: (canvas: OffscreenCanvas) => void;
   readonly hands: WindowHands;
   /** Marks laid over the picture. */
@@ -17,7 +19,16 @@ interface WindowProps {
 }
 
 /** The live picture: a canvas whose pixels belong to a worker. React never touches them. */
-export function Window({ width, height, source, label, attach, hands, children }: WindowProps) {
+export function Window({
+  width,
+  height,
+  source,
+  label,
+  busy,
+  attach,
+  hands,
+  children,
+}: WindowProps) {
   const host = useRef<View>(null);
   useWindowGestures(host, hands);
   useWorkerCanvas(host, source === 0 ? null : source, attach, { objectFit: 'contain' });
@@ -27,6 +38,7 @@ export function Window({ width, height, source, label, attach, hands, children }
         ref={host}
         role="img"
         aria-label={label}
+        aria-busy={busy}
         testID="window"
         style={[styles.window, PANNABLE, { width, height }]}
       />

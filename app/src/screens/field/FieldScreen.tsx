@@ -14,7 +14,7 @@ import {
   PICTURE_HISTOGRAM_PX,
 } from './FieldInstruments';
 import { attachCanvas, attachLoupe, exposeFrame, releaseAll, whenStored } from './fieldSession';
-import { fieldStore, type Sheet } from './fieldState';
+import { fieldStore, readingsStore, type Sheet } from './fieldState';
 import { FilesSheet } from './FilesSheet';
 import { fileWords } from './fileWords';
 import { FilmStrip, LastFrame } from './LastFrame';
@@ -123,6 +123,7 @@ function PictureArea({ m }: { m: FieldMeasures }) {
   const phase = useStore(fieldStore, (s) => s.phase);
   const opened = useStore(fieldStore, (s) => (s.phase === 'ready' ? s.opened : 0));
   const notice = useStore(fieldStore, (s) => s.capabilities?.notice);
+  const busy = useStore(readingsStore, (r) => r?.refined !== true);
   const beside = useStore(fieldStore, (s) => s.preferences.monitors.pictureHistogram);
   const { pictureWidth: width, pictureHeight: height } = m;
   if (phase === 'refused')
@@ -133,6 +134,7 @@ function PictureArea({ m }: { m: FieldMeasures }) {
         width={width}
         height={height}
         source={opened}
+        busy={busy}
         label={notice ? `Live picture. ${notice}` : 'The camera is starting'}
         attach={attachCanvas}
         hands={FIELD_HANDS}
