@@ -14,7 +14,7 @@ import {
   PICTURE_HISTOGRAM_PX,
 } from './FieldInstruments';
 import { attachCanvas, attachLoupe, exposeFrame, releaseAll, whenStored } from './fieldSession';
-import { fieldStore, readingsStore, type Sheet } from './fieldState';
+import { fieldStore, readingsStore, type FieldState, type Sheet } from './fieldState';
 import { FilesSheet } from './FilesSheet';
 import { fileWords } from './fileWords';
 import { FilmStrip, LastFrame } from './LastFrame';
@@ -180,20 +180,24 @@ function DeviceDecides() {
   );
 }
 
+/** What a press on Expose will make. */
+function willWords({ settings, capabilities }: FieldState): string {
+  const size = capabilities && capabilities.sizesMp.length > 0 ? ` · ${settings.sizeMp} MP` : '';
+  const files = capabilities ? fileWords(settings, capabilities) : 'no camera';
+  return `${files}${size} · 1 frame`;
+}
+
 function BottomBar({ height }: { height: number }) {
-  const capabilities = useStore(fieldStore, (s) => s.capabilities);
-  const settings = useStore(fieldStore, (s) => s.settings);
+  const will = useStore(fieldStore, willWords);
   const pending = useStore(fieldStore, (s) => s.pending);
   const progress = useStore(fieldStore, (s) => s.progress);
   const ready = useStore(fieldStore, (s) => s.phase === 'ready');
-  const size = capabilities && capabilities.sizesMp.length > 0 ? ` · ${settings.sizeMp} MP` : '';
-  const files = capabilities ? fileWords(settings, capabilities) : 'no camera';
   return (
     <View style={styles.bottom}>
       <LastFrame size={height} />
       <ExposeBar
         height={height}
-        will={`${files}${size} · 1 frame`}
+        will={will}
         progress={progress}
         pending={pending}
         disabled={!ready || (pending >= 3 && !progress?.open)}

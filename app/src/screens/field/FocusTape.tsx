@@ -39,23 +39,23 @@ function stateWord(): string {
 /** Focus by distance, with what is sharp drawn to scale. */
 export function FocusTape({ height }: { height: number }) {
   const capabilities = useStore(fieldStore, (s) => s.capabilities);
-  const settings = useStore(fieldStore, (s) => s.settings);
+  const lens = useStore(fieldStore, (s) => s.settings.lens);
+  const crop = useStore(fieldStore, (s) => s.settings.crop);
+  const isHeld = useStore(fieldStore, (s) => s.settings.focus.mode === 'set');
   const unit = useStore(fieldStore, (s) => s.preferences.focusing.unit);
   const open = useStore(fieldStore, (s) => s.sheet === 'focus');
   const inHand = useStore(fieldStore, (s) => s.hand === 'focus');
   useStore(fieldStore, standing);
   const dioptres = useStore(readingsStore, standing);
   const tag = useStore(readingsStore, stateWord);
-  const control = useMemo(() => capabilities?.focus(settings) ?? null, [capabilities, settings]);
-  // The scale is drawn once for a lens, not for every setting.
-  const detents = useMemo(
-    () => control,
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [capabilities, settings.lens, settings.crop],
+  // Made and drawn once for a lens and its crop, not for every setting.
+  const control = useMemo(
+    () => capabilities?.focus({ ...fieldStore.get().settings, lens, crop }) ?? null,
+    [capabilities, lens, crop],
   );
   const scale = useMemo(
-    () => (detents?.range ? focusTapeScale({ ...detents, range: detents.range }, unit) : null),
-    [detents, unit],
+    () => (control?.range ? focusTapeScale({ ...control, range: control.range }, unit) : null),
+    [control, unit],
   );
   if (!control) return null;
   const zone = Number.isNaN(dioptres) ? null : control.zoneOf(dioptres);
@@ -99,7 +99,6 @@ export function FocusTape({ height }: { height: number }) {
         },
       ]
     : [];
-  const isHeld = settings.focus.mode === 'set';
   const onChange = (to: number): void => {
     holdFocus(control.dioptresOf(to));
     loupeWhileTurning();

@@ -122,12 +122,12 @@ const filesTop = ({ settings, capabilities }: FieldState): string =>
 
 /** What is written, and how many more of it there is room for. */
 function FilesPart() {
-  const top = useStore(fieldStore, filesTop);
-  const settings = useStore(fieldStore, (s) => s.settings);
-  const capabilities = useStore(fieldStore, (s) => s.capabilities);
   const { data: room } = useRoom();
-  const left = capabilities ? framesLeft(settings, capabilities, room ?? null) : null;
-  const below = left === null ? 'files ▾' : `${leftDigits(left)} left ▾`;
+  const top = useStore(fieldStore, filesTop);
+  const below = useStore(fieldStore, ({ settings, capabilities }) => {
+    const left = capabilities ? framesLeft(settings, capabilities, room ?? null) : null;
+    return left === null ? 'files ▾' : `${leftDigits(left)} left ▾`;
+  });
   return <Part top={top} below={below} name="Files" sheet="files" />;
 }
 
