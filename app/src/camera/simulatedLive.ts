@@ -87,6 +87,7 @@ export class SimulatedLive {
   private readonly still = new StillLight(() => {
     this.focus.refined();
     this.relight();
+    this.loop.soon();
   });
 
   constructor(
@@ -187,8 +188,9 @@ export class SimulatedLive {
   }
 
   private *tick(): Generator<void, void> {
+    // A new framing is drawn in the tick that renders it: while the camera turns, another waits already.
     if (this.stale) this.frame();
-    else yield* this.draw();
+    yield* this.draw();
   }
 
   private frame(): void {
@@ -210,7 +212,7 @@ export class SimulatedLive {
     this.relight();
   }
 
-  /** The still light has changed: lay what moves over it, read it, show it. */
+  /** The still light has changed: lay what moves over it, and read it. */
   private relight(): void {
     if (!this.framing || !this.settings) return;
     const { plane } = this.still;
@@ -227,7 +229,6 @@ export class SimulatedLive {
     );
     this.optics.renew();
     this.measure();
-    this.loop.soon();
   }
 
   private measure(): void {
