@@ -44,6 +44,22 @@ describe('layouts', () => {
     expect(m.pictureHeight).toBeGreaterThan(height * 0.4);
     expect(m.pictureWidth + (m.ladderOver ? 0 : m.ladderWidth)).toBeLessThanOrEqual(width);
   });
+  test.each([
+    [0, 0],
+    [1, 1],
+    [300, 200],
+    [2000, 1],
+    [1, 2000],
+  ])(
+    'a window of %d x %d, as while it is being opened, gives no lengths that cannot be',
+    (width, height) => {
+      const m = measureField(width, height, TAPES);
+      // The ladder gives up 44 px to a button under it.
+      expect(m.pictureHeight - 44).toBeGreaterThan(60);
+      expect(m.pictureWidth).toBeGreaterThan(80);
+      expect(m.columnWidth).toBeGreaterThan(200);
+    },
+  );
   test('a phone on its side has the Window at full height and the tapes beside it', () => {
     const m = measureField(844, 390, TAPES);
     expect(m).toMatchObject({ layout: 'side', upright: false });

@@ -37,12 +37,23 @@ const TIGHT: Heights = { tape: 44, bar: 44, gap: 3 };
 const controlsHeight = (tapes: number, { tape, bar, gap }: Heights): number =>
   VERDICT + tapes * (tape + gap) + bar + 3 * gap;
 
+/** Laid out as for these sides where the window has less: one that is just being opened can say that it has a pixel. */
+const LEAST_PX = 240;
+/** Height of a picture that a ladder still fits beside. */
+const LEAST_PICTURE = 120;
+
 /** Where everything goes in a window of this size, with this many tapes. */
-export function measureField(width: number, height: number, tapes: number): FieldMeasures {
+export function measureField(
+  windowWidth: number,
+  windowHeight: number,
+  tapes: number,
+): FieldMeasures {
+  const width = Math.max(LEAST_PX, windowWidth);
+  const height = Math.max(LEAST_PX, windowHeight);
   if (width >= 900 && height >= 560) return wide(width, height);
   if (width > height) return side(width, height, tapes);
   const heights = height < LOW_PX ? TIGHT : height < HIGH_PX ? SNUG : ROOMY;
-  const room = Math.max(120, height - STATUS - controlsHeight(tapes, heights));
+  const room = Math.max(LEAST_PICTURE, height - STATUS - controlsHeight(tapes, heights));
   const pictureHeight = Math.min(room, Math.round((width * 4) / 3));
   const pictureWidth = Math.round((pictureHeight * 3) / 4);
   const spare = width - pictureWidth;
@@ -84,7 +95,8 @@ function wide(width: number, height: number): FieldMeasures {
 function side(width: number, height: number, tapes: number): FieldMeasures {
   const ladderWidth = 58;
   const columnWidth = Math.max(330, width - Math.round((height * 4) / 3) - GAP);
-  const pictureWidth = Math.min(Math.round((height * 4) / 3), width - columnWidth - GAP);
+  const beside = Math.min(Math.round((height * 4) / 3), width - columnWidth - GAP);
+  const pictureWidth = Math.max(Math.round((LEAST_PICTURE * 4) / 3), beside);
   const heights = [ROOMY, SNUG].find((h) => STATUS + controlsHeight(tapes, h) <= height) ?? TIGHT;
   return {
     layout: 'side',

@@ -30,7 +30,7 @@ function OpenFrame({ record, onBack }: { record: FrameRecord; onBack: () => void
   const wide = width >= 900;
   const columnWidth = wide ? Math.max(340, Math.round(width * 0.29)) : width;
   const pictureWidth = wide ? width - columnWidth : width;
-  const pictureHeight = wide ? height - 44 : Math.round(height * 0.56);
+  const pictureHeight = wide ? Math.max(120, height - 44) : Math.round(height * 0.56);
   return (
     <View style={styles.screen} role="main">
       <View style={styles.bar}>
