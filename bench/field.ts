@@ -1,77 +1,12 @@
 import type { CDPSession, Page } from 'puppeteer-core';
 import { fieldReady, launch, openPage, serve, slider } from '../e2e/browser';
 import { median, reported, type Result } from './measure';
+import { logOf, watch, type LoggedWindow } from './pageLog';
 
 /** How long the tape is dragged, and how fast. */
 const DRAG_MS = 4000;
 const PX_PER_S = 260;
 const MOVE_MS = 16;
-
-/** What the page itself notes while it runs: frames as they come, settings as they go. */
-interface Log {
-  /** Animation frames of the page. */
-  animation: number;
-  readonly frames: { at: number; applied: number; loupe: string }[];
-  readonly applied: { at: number; number: number }[];
-  /** Where the loupe was asked to look. */
-  readonly looked: { at: number; loupe: string }[];
-}
-
-interface LoggedWindow extends Window {
-  velmoLog: Log;
-  velmoPointer: number;
-}
-
-/**
- * Installed before the page's own scripts. A reading arrives once its frame is on the canvas; its time is that of the
- * next animation frame, when it can be seen. A change's time is that of the pointer event that made it.
- */
-function watch(): void {
-  const w = window as unknown as LoggedWindow;
-  w.velmoLog = { frames: [], applied: [], looked: [], animation: 0 };
-  const count = (): void => {
-    w.velmoLog.animation++;
-    requestAnimationFrame(count);
-  };
-  requestAnimationFrame(count);
-  for (const type of ['pointermove', 'pointerup'] as const)
-    window.addEventListener(type, (e) => (w.velmoPointer = e.timeStamp), true);
-  const setter = Object.getOwnPropertyDescriptor(MessagePort.prototype, 'onmessage')!;
-  Object.defineProperty(MessagePort.prototype, 'onmessage', {
-    ...setter,
-    set(this: MessagePort, handler: (e: MessageEvent) => void) {
-      setter.set!.call(
-        this,
-        (e: MessageEvent<{ applied?: number; histogram?: unknown; loupe?: { at: object } }>) => {
-          const { data } = e;
-          if (data?.histogram && typeof data.applied === 'number') {
-            const { applied } = data;
-            const loupe = JSON.stringify(data.loupe?.at ?? null);
-            requestAnimationFrame(() =>
-              w.velmoLog.frames.push({ at: performance.now(), applied, loupe }),
-            );
-          }
-          handler.call(this, e);
-        },
-      );
-    },
-  });
-  Worker.prototype.postMessage = new Proxy(Worker.prototype.postMessage, {
-    apply(post, worker, args: unknown[]) {
-      const call = args[0] as { path?: string[]; argumentList?: { value: unknown }[] };
-      if (call.path?.[0] === 'apply' || call.path?.[0] === 'look')
-        w.velmoLog.applied.push({
-          at: w.velmoPointer,
-          number: call.argumentList?.[1].value as number,
-        });
-      if (call.path?.[0] === 'view') {
-        const { loupe } = call.argumentList?.[0].value as { loupe: { at: object } | null };
-        if (loupe) w.velmoLog.looked.push({ at: w.velmoPointer, loupe: JSON.stringify(loupe.at) });
-      }
-      Reflect.apply(post, worker, args);
-    },
-  });
-}
 
 /** Drags a tape, or what else the selector names, to and fro. */
 async function drag(page: Page, selector: string): Promise<void> {
@@ -127,9 +62,6 @@ async function mainThreadMs(page: Page, work: () => Promise<void>): Promise<numb
 
 const percentile = (values: number[], p: number): number =>
   [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * p))];
-
-const logOf = (page: Page): Promise<Log> =>
-  page.evaluate(() => (window as unknown as LoggedWindow).velmoLog);
 
 async function measured(page: Page, name: string, note: string, tape = 'Time'): Promise<Result[]> {
   const client: CDPSession = await page.createCDPSession();

@@ -53,6 +53,9 @@ export function launch(
   });
 }
 
+export const pause = (ms: number): Promise<void> =>
+  new Promise((resolve) => setTimeout(resolve, ms));
+
 export const PHONE = { width: 390, height: 844 };
 export const WIDE = { width: 1280, height: 800 };
 
@@ -101,11 +104,11 @@ export function plainLink(query: string): string {
 /** Field as a plain link opens it, with its first readings there. */
 export async function openField(
   browser: Browser,
-  app: Served,
+  url: string,
   query: string,
   viewport = PHONE,
 ): Promise<Page> {
-  const { page } = await openPage(browser, app.url + plainLink(query), viewport);
+  const { page } = await openPage(browser, url + plainLink(query), viewport);
   await fieldReady(page);
   return page;
 }
@@ -138,7 +141,7 @@ export async function until(
   while (Date.now() < end) {
     last = await read().catch((error) => String(error));
     if (pattern.test(last)) return last;
-    await new Promise((resolve) => setTimeout(resolve, 50));
+    await pause(50);
   }
   throw new Error(`waited for ${pattern}, got "${last}"`);
 }

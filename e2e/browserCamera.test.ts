@@ -10,21 +10,16 @@ import {
   pageText,
   press,
   pressFirst,
-  serve,
   slider,
   tap,
   until,
   untilGreen,
   valueText,
-  type Served,
 } from './browser';
+import { servedApp } from './suite';
 
 jest.setTimeout(60_000);
-let app: Served;
-beforeAll(async () => {
-  app = await serve();
-});
-afterAll(() => app?.stop());
+const app = servedApp();
 
 async function withCamera(
   camera: 'allowed' | 'present' | 'none',

@@ -12,21 +12,17 @@ import {
   openLastFrame,
   openPage,
   pageText,
+  pause,
   press,
   pressFirst,
-  serve,
   storedCounts,
   tap,
   until,
-  type Served,
 } from './browser';
+import { servedApp } from './suite';
 
 jest.setTimeout(120_000);
-let app: Served;
-beforeAll(async () => {
-  app = await serve();
-});
-afterAll(() => app?.stop());
+const app = servedApp();
 
 async function withPage(
   query: string,
@@ -124,7 +120,7 @@ describe('from Expose to a file on the computer', () => {
       let page = first;
       for (const delay of [50, 600, 1200, 1800, 2100, 2400, 2700, 3000]) {
         await tap(page, EXPOSE);
-        await new Promise((resolve) => setTimeout(resolve, delay));
+        await pause(delay);
         await page.close();
         ({ page } = await openPage(browser, `${app.url}/?scene=test-wall&mp=3`));
         await fieldReady(page);

@@ -1,42 +1,26 @@
-import type { Browser, Page } from 'puppeteer-core';
 import {
   axeViolations,
   doubleTap,
   fieldReady,
-  launch,
   middleGreen,
-  openField,
   openPage,
+  pause,
   press,
-  serve,
   slider,
   until,
   untilGreen,
   valueText,
   verdict,
   WIDE,
-  type Served,
 } from './browser';
+import { fieldSuite } from './suite';
 
 jest.setTimeout(90_000);
-let app: Served;
-let browser: Browser;
-
-beforeAll(async () => {
-  app = await serve();
-  browser = await launch();
-});
-afterAll(async () => {
-  await browser?.close();
-  app?.stop();
-});
-
-const field = (query = '', viewport?: { width: number; height: number }): Promise<Page> =>
-  openField(browser, app, query.replace(/^\?/, ''), viewport);
+const { app, browser, field } = fieldSuite();
 
 describe('Field', () => {
   test('opens on the simulated camera, says so, and shows a live picture without an error', async () => {
-    const { page, errors } = await openPage(browser, app.url);
+    const { page, errors } = await openPage(browser(), app.url);
     await fieldReady(page);
     expect(await page.$eval('[data-testid=window]', (e) => e.getAttribute('aria-label'))).toContain(
       'Simulated',
@@ -49,7 +33,7 @@ describe('Field', () => {
   });
 
   test('a link opens Field as it says: the Test wall at 1/125 and ISO 100 is right', async () => {
-    const page = await field('?device=simulated&scene=test-wall&lens=main&time=1/125&iso=100');
+    const page = await field('device=simulated&scene=test-wall&lens=main&time=1/125&iso=100');
     expect(await valueText(page, 'Time')).toBe('1/125 s, set');
     expect(await valueText(page, 'ISO')).toBe('ISO 100, set');
     expect(await verdict(page)).toBe('All in range.');
@@ -57,7 +41,7 @@ describe('Field', () => {
   });
 
   test('a link that cannot be understood is reported, and Field opens all the same', async () => {
-    const page = await field('?scene=moon&time=1/3000000&iso=100');
+    const page = await field('scene=moon&time=1/3000000&iso=100');
     const alert = await page.waitForSelector('[role=alert]');
     const text = await alert!.evaluate((e) => e.textContent);
     expect(text).toContain('time=1/3000000');
@@ -66,7 +50,7 @@ describe('Field', () => {
   });
 
   test('keys step the Time tape by thirds; picture, ladder and ISO follow', async () => {
-    const page = await field('?scene=test-wall&time=1/125&iso=100');
+    const page = await field('scene=test-wall&time=1/125&iso=100');
     const before = await middleGreen(page, '[data-testid=window]');
     const ladder = await valueText(page, 'Ladder');
     await page.focus(slider('Time'));
@@ -83,20 +67,20 @@ describe('Field', () => {
   });
 
   test('dragging sets a tape, a fling carries on and settles on a detent, a double tap gives it back', async () => {
-    const page = await field('?scene=test-wall&time=auto&iso=auto');
+    const page = await field('scene=test-wall&time=auto&iso=auto');
     const box = (await (await page.$(slider('Time')))!.boundingBox())!;
     const [x, y] = [box.x + box.width * 0.7, box.y + box.height / 2];
     await page.mouse.move(x, y);
     await page.mouse.down();
     await page.mouse.move(x - 45, y, { steps: 6 });
-    await new Promise((resolve) => setTimeout(resolve, 200));
+    await pause(200);
     await page.mouse.up();
     expect(await until(() => valueText(page, 'Time'), /set/)).toBe('1/60 s, set');
     await page.mouse.move(x, y);
     await page.mouse.down();
     await page.mouse.move(x - 60, y, { steps: 3 });
     await page.mouse.up();
-    await new Promise((resolve) => setTimeout(resolve, 900));
+    await pause(900);
     const flung = await valueText(page, 'Time');
     expect(flung).not.toMatch(/1\/60|1\/50|1\/40|1\/30 /);
     const shift = await page.$eval(`${slider('Time')} svg`, (svg) => {
@@ -110,7 +94,7 @@ describe('Field', () => {
   });
 
   test('the ladder slides the light by exactly the stops dragged, through the free tape', async () => {
-    const page = await field('?scene=test-wall&time=1/500&iso=auto&comp=0');
+    const page = await field('scene=test-wall&time=1/500&iso=auto&comp=0');
     const clipping = async (): Promise<number> => {
       const text = await valueText(page, 'Ladder');
       const [, whole, third] = /highlights (?:(\d+) ?)?(?:([12])\/3 )?stops? under/.exec(text)!;
@@ -130,7 +114,7 @@ describe('Field', () => {
   });
 
   test('overexposed: the verdict says by how much, one tap ends it', async () => {
-    const page = await field('?scene=test-wall&time=1/30&iso=100');
+    const page = await field('scene=test-wall&time=1/30&iso=100');
     const text = await until(() => verdict(page), /clip/);
     expect(text).toMatch(/^Highlights clip in .* by .*stops?\.$/);
     const label = await page.$eval(
@@ -144,7 +128,7 @@ describe('Field', () => {
   });
 
   test('time at its end: says what is missing, gives the hold back on request', async () => {
-    const page = await field('?scene=pans-at-noon&iso=6400&time=auto&comp=0');
+    const page = await field('scene=pans-at-noon&iso=6400&time=auto&comp=0');
     expect(await until(() => verdict(page), /Too bright/)).toContain('Time is at its end');
     // The way out that changes least: the hold is moved by just what is missing.
     const label = await page.$eval(
@@ -159,7 +143,7 @@ describe('Field', () => {
   });
 
   test('extended ISO says so and leaves the raw where it is', async () => {
-    const page = await field('?scene=test-wall&time=1/125&iso=50');
+    const page = await field('scene=test-wall&time=1/125&iso=50');
     expect(await valueText(page, 'ISO')).toMatch(/ext/);
     const under = await valueText(page, 'Ladder');
     await page.focus(slider('ISO'));
@@ -171,7 +155,7 @@ describe('Field', () => {
   });
 
   test('a finger on the Window shows the picture bare', async () => {
-    const page = await field('?scene=test-wall&time=1/15&iso=100');
+    const page = await field('scene=test-wall&time=1/15&iso=100');
     await until(() => verdict(page), /clip/);
     // Clip marks are pink dots over white: their green is far below the picture's.
     const marked = await middleGreen(page, '[data-testid=window]');
@@ -185,11 +169,11 @@ describe('Field', () => {
   });
 
   test('settings are there again next time', async () => {
-    const page = await field('?scene=test-wall&time=1/250&iso=200');
+    const page = await field('scene=test-wall&time=1/250&iso=200');
     await page.focus(slider('Time'));
     await page.keyboard.press('ArrowRight');
     await until(() => valueText(page, 'Time'), /1\/200/);
-    await new Promise((resolve) => setTimeout(resolve, 700));
+    await pause(700);
     await page.goto(app.url);
     await fieldReady(page);
     await until(() => valueText(page, 'Time'), /1\/200 s, set/);
@@ -202,7 +186,7 @@ describe('Field', () => {
     [844, 390],
     [1280, 800],
   ])('everything is on a screen of %d x %d, without scrolling', async (width, height) => {
-    const page = await field('?scene=test-wall', { width, height });
+    const page = await field('scene=test-wall', { width, height });
     const outside = await page.evaluate(() =>
       [
         ...document.querySelectorAll(
@@ -228,7 +212,7 @@ describe('Field', () => {
 
   test('passes axe-core on a phone and on a wide screen', async () => {
     for (const viewport of [{ width: 390, height: 844 }, WIDE]) {
-      const page = await field('?scene=test-wall', viewport);
+      const page = await field('scene=test-wall', viewport);
       expect(await axeViolations(page)).toEqual([]);
       await page.close();
     }

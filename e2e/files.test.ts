@@ -1,35 +1,23 @@
 import { execFileSync } from 'node:child_process';
 import { basename } from 'node:path';
-import type { Browser, Page } from 'puppeteer-core';
+import type { Page } from 'puppeteer-core';
 import {
   axeViolations,
   downloads,
   EXPOSE,
   fieldReady,
   openLastFrame,
-  launch,
-  openField,
   pageText,
   press,
   pressFirst,
-  serve,
   stillPlace,
   tap,
   until,
-  type Served,
 } from './browser';
+import { fieldSuite } from './suite';
 
 jest.setTimeout(150_000);
-let app: Served;
-let browser: Browser;
-beforeAll(async () => {
-  app = await serve();
-  browser = await launch();
-});
-afterAll(async () => {
-  await browser?.close();
-  app?.stop();
-});
+const { field } = fieldSuite();
 
 const exif = (file: string): Record<string, unknown> =>
   JSON.parse(
@@ -60,9 +48,7 @@ async function backToField(page: Page): Promise<void> {
 const save = (page: Page, kind: string): Promise<void> => pressFirst(page, `Save ${kind}`);
 
 test('DNG + JPEG, JPEG, TIFF and PNG: each opens where it should, says how it was made, and can be looked at', async () => {
-  const page = await openField(
-    browser,
-    app,
+  const page = await field(
     'scene=test-wall&mp=3&time=1/125&iso=100&white=5000&files=dng%2Bjpeg&aspect=16:9&quality=85',
   );
   const files = await downloads(page);
@@ -116,7 +102,7 @@ test('DNG + JPEG, JPEG, TIFF and PNG: each opens where it should, says how it wa
 });
 
 test('names from a pattern: previewed, safe, never given twice; room for frames is told', async () => {
-  const page = await openField(browser, app, 'scene=test-wall&mp=3&time=1/125&iso=100&files=dng');
+  const page = await field('scene=test-wall&mp=3&time=1/125&iso=100&files=dng');
   await page.keyboard.press('f');
   await until(() => pageText(page), /\d+\+? (frames )?left/);
   const type = async (label: string, value: string): Promise<void> => {

@@ -1,4 +1,4 @@
-import type { Browser, Page } from 'puppeteer-core';
+import type { Page } from 'puppeteer-core';
 import {
   axeViolations,
   detailIn,
@@ -6,40 +6,27 @@ import {
   downloads,
   EXPOSE,
   greenDifference,
-  launch,
-  openField,
   openLastFrame,
   pageText,
+  pause,
   picture,
   press,
-  refined,
   pressFirst,
-  serve,
+  refined,
   slider,
   tap,
   until,
   valueText,
   WIDE,
   WINDOW,
-  type Served,
 } from './browser';
+import { fieldSuite } from './suite';
 import { execFileSync } from 'node:child_process';
 
 jest.setTimeout(120_000);
-let app: Served;
-let browser: Browser;
-
-beforeAll(async () => {
-  app = await serve();
-  browser = await launch();
-});
-afterAll(async () => {
-  await browser?.close();
-  app?.stop();
-});
+const { field } = fieldSuite();
 
 const BENCH = 'scene=packing-bench&support=tripod';
-const field = (query: string): Promise<Page> => openField(browser, app, query);
 const focusText = (page: Page): Promise<string> => valueText(page, 'Focus');
 
 /** A place in the Window as shares of its sides, in page pixels. */
@@ -126,7 +113,7 @@ describe('focus', () => {
     const jar = await placeIn(page, NEAR_JAR.x, NEAR_JAR.y);
     await doubleTap(page, jar.x, jar.y);
     await page.waitForSelector('[data-testid=loupe] canvas');
-    await new Promise((resolve) => setTimeout(resolve, 700));
+    await pause(700);
     const label = await page.$eval('[aria-label^="Meter"]', (e) => e.getAttribute('aria-label'));
     expect(label!.includes('centre')).toBe(true);
     expect(before!.includes('centre')).toBe(true);
@@ -136,7 +123,7 @@ describe('focus', () => {
     await page.mouse.down();
     await page.mouse.move(glass.x + 30, glass.y + 60, { steps: 8 });
     await page.mouse.up();
-    await new Promise((resolve) => setTimeout(resolve, 400));
+    await pause(400);
     const whole = { x0: 0.05, x1: 0.85, y0: 0.05, y1: 0.6 };
     expect(
       greenDifference(first, await picture(page, '[data-testid=loupe]'), whole),
@@ -166,10 +153,10 @@ describe('focus', () => {
   });
 
   test('depth can be looked at, hyperfocal set, and set-ups compared; all of it accessible', async () => {
-    const page = await openField(browser, app, `${BENCH}&focus=0.5`, WIDE);
+    const page = await field(`${BENCH}&focus=0.5`, WIDE);
     await page.keyboard.press('j');
     await press(page, 'what is sharp');
-    await new Promise((resolve) => setTimeout(resolve, 500));
+    await pause(500);
     expect(await axeViolations(page)).toEqual([]);
     await tap(page, '[aria-label="Depth view: off"]');
     await pressFirst(page, 'Set to hyperfocal');
@@ -206,7 +193,7 @@ describe('focus', () => {
     await page.keyboard.press('Escape');
     await until(() => focusText(page), /^1\.6 ft/);
     // Kept once nothing has been changed for a moment.
-    await new Promise((resolve) => setTimeout(resolve, 700));
+    await pause(700);
     await page.reload();
     await until(() => focusText(page), /^1\.6 ft/);
     await page.keyboard.press('j');

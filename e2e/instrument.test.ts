@@ -1,39 +1,24 @@
-import type { Browser, Page } from 'puppeteer-core';
+import type { Page } from 'puppeteer-core';
 import {
   fieldReady,
   greenDifference,
-  launch,
-  openField,
   pageText,
+  pause,
   picture,
   press,
   refined,
-  serve,
   slider,
   tap,
   until,
   untilGreen,
   valueText,
   verdict,
-  type Served,
 } from './browser';
+import { fieldSuite } from './suite';
 
 jest.setTimeout(90_000);
-let app: Served;
-let browser: Browser;
+const { field } = fieldSuite();
 
-beforeAll(async () => {
-  app = await serve();
-  browser = await launch();
-});
-afterAll(async () => {
-  await browser?.close();
-  app?.stop();
-});
-
-const field = (query: string): Promise<Page> => openField(browser, app, query);
-
-const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
 const windowBox = async (page: Page) =>
   (await (await page.$('[data-testid=window]'))!.boundingBox())!;
 const named = (page: Page, start: string): Promise<string> =>

@@ -1,14 +1,12 @@
-import type { Browser, Page } from 'puppeteer-core';
+import type { Page } from 'puppeteer-core';
 import {
   axeViolations,
-  launch,
   middleGreen,
-  openField,
   pageText,
+  pause,
   picture,
   press,
   refined,
-  serve,
   slider,
   stillPlace,
   tap,
@@ -16,32 +14,22 @@ import {
   valueText,
   WIDE,
   WINDOW,
-  type Served,
 } from './browser';
+import { fieldSuite } from './suite';
 
 jest.setTimeout(120_000);
-let app: Served;
-let browser: Browser;
-beforeAll(async () => {
-  app = await serve();
-});
-afterAll(() => app?.stop());
 // What is marked is remembered: every test begins with a browser that remembers nothing.
-beforeEach(async () => {
-  browser = await launch();
-});
-afterEach(() => browser?.close());
+const { field } = fieldSuite('each');
 
 const alert = (page: Page): Promise<string> =>
   page.$eval('[role=alert]', (e) => e.textContent ?? '').catch(() => '');
-const settle = (ms = 400): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
 
 /** Taps a place in the picture, given in shares of its sides. */
 async function tapWindow(page: Page, x: number, y: number): Promise<void> {
   const box = (await (await page.waitForSelector(WINDOW))!.boundingBox())!;
   await page.mouse.click(box.x + x * box.width, box.y + y * box.height);
   // A tap waits for a second one before it counts.
-  await settle(450);
+  await pause(450);
 }
 
 /** Mean red minus blue of the middle of the picture: the cast. */
@@ -71,11 +59,7 @@ async function stripes(page: Page): Promise<number> {
 
 describe('White', () => {
   test('under lamp light: 5500 K is orange, a tap on the grey card makes it grey, auto comes close', async () => {
-    const page = await openField(
-      browser,
-      app,
-      'scene=test-wall-lamp&time=1/125&iso=100&white=5500',
-    );
+    const page = await field('scene=test-wall-lamp&time=1/125&iso=100&white=5500');
     await until(async () => String((await cast(page)) > 40), /true/);
     expect(await valueText(page, 'White')).toBe('5500 K, set');
 
@@ -96,7 +80,7 @@ describe('White', () => {
   });
 
   test('refuses what clips and what is painted, and changes nothing', async () => {
-    const page = await openField(browser, app, 'scene=test-wall&time=1/40&iso=100&white=5000');
+    const page = await field('scene=test-wall&time=1/40&iso=100&white=5000');
     await page.keyboard.press('w');
     await press(page, 'Close');
     // The white card, 2 1/3 stops over the grey one, is far over.
@@ -105,7 +89,7 @@ describe('White', () => {
     expect(await valueText(page, 'White')).toBe('5000 K, set');
     await page.close();
 
-    const other = await openField(browser, app, 'scene=test-wall&time=1/125&iso=100&white=5000');
+    const other = await field('scene=test-wall&time=1/125&iso=100&white=5000');
     await other.keyboard.press('w');
     await press(other, 'Close');
     await tapWindow(other, 0.43, 0.32);
@@ -119,7 +103,7 @@ describe('White', () => {
   });
 
   test('lights by name, tint, lock; all of it without a finger', async () => {
-    const page = await openField(browser, app, 'scene=test-wall&time=1/125&iso=100&white=auto');
+    const page = await field('scene=test-wall&time=1/125&iso=100&white=auto');
     await page.keyboard.press('w');
     await press(page, 'fluorescent');
     await until(() => pageText(page), /White · 4000 K, tint 6 green/);
@@ -136,10 +120,10 @@ describe('White', () => {
   });
 
   test('a link sets it, and refuses what makes no sense in words', async () => {
-    const page = await openField(browser, app, 'scene=test-wall&white=3200,-4');
+    const page = await field('scene=test-wall&white=3200,-4');
     expect(await valueText(page, 'White')).toBe('3200 K, set');
     await page.close();
-    const other = await openField(browser, app, 'scene=test-wall&white=90000');
+    const other = await field('scene=test-wall&white=90000');
     await until(() => alert(other), /white=90000.*not understood/);
     await other.close();
   });
@@ -151,19 +135,14 @@ describe('push right', () => {
     ['test-wall', '1/30'],
     ['harbour-light', '1/1000'],
   ])('%s: the same as clicks by hand up to the first zebra fleck', async (scene, time) => {
-    const page = await openField(
-      browser,
-      app,
-      `scene=${scene}&time=${time}&iso=100&support=tripod`,
-      WIDE,
-    );
+    const page = await field(`scene=${scene}&time=${time}&iso=100&support=tripod`, WIDE);
     await page.keyboard.press('z');
     await refined(page);
     await page.keyboard.press('u');
     await until(() => alert(page), /under clipping in (red|green|blue)/);
     const pushed = await valueText(page, 'Time');
     await page.keyboard.press('k');
-    await settle(600);
+    await pause(600);
     const zebra = (): Promise<string> =>
       page.$eval('[data-testid=tape-Zebra]', (e) => e.textContent ?? '');
     const overAllowed = async (): Promise<boolean> => {
@@ -185,7 +164,7 @@ describe('push right', () => {
 
 describe('marks and histograms', () => {
   test('zebra stripes what clips, clip marks can be of one channel, a hold shows what is lost', async () => {
-    const page = await openField(browser, app, 'scene=test-wall&time=1/40&iso=100&white=5000');
+    const page = await field('scene=test-wall&time=1/40&iso=100&white=5000');
     await page.keyboard.press('k');
     await tap(page, '[aria-label="Clipped: off"]');
     await until(() => pageText(page), /green \d/);
@@ -206,7 +185,7 @@ describe('marks and histograms', () => {
   });
 
   test('the JPEG’s histogram stands beside the ladder on demand, and why they differ is said', async () => {
-    const page = await openField(browser, app, 'scene=test-wall-lamp&time=1/60&iso=50&white=5500');
+    const page = await field('scene=test-wall-lamp&time=1/60&iso=50&white=5500');
     await page.keyboard.press('h');
     await page.waitForSelector('[data-testid=picture-histogram]');
     await until(
@@ -219,7 +198,7 @@ describe('marks and histograms', () => {
     );
     await page.keyboard.press('k');
     await until(() => pageText(page), /The JPEG is at 255 on .*extended ISO.*Expose by the raw/s);
-    await settle(900);
+    await pause(900);
     await page.reload();
     // Remembered from one visit to the next.
     await page.waitForSelector('[data-testid=picture-histogram]');
@@ -229,7 +208,7 @@ describe('marks and histograms', () => {
   });
 
   test('extended ISO against base: the raw’s clipping does not change, the picture does', async () => {
-    const page = await openField(browser, app, 'scene=test-wall&time=1/40&iso=100&white=5000');
+    const page = await field('scene=test-wall&time=1/40&iso=100&white=5000');
     await page.keyboard.press('k');
     /** Share clipped in green, in percent, as the sheet says it; noise moves its last digit. */
     const clipped = async (): Promise<number> =>
@@ -240,7 +219,7 @@ describe('marks and histograms', () => {
     const green = await middleGreen(page, WINDOW);
     await press(page, 'ISO 50 against 100');
     await until(async () => String((await middleGreen(page, WINDOW)) < 0.85 * green), /true/);
-    await settle(600);
+    await pause(600);
     expect(Math.abs((await clipped()) - before)).toBeLessThan(0.03 * before);
     await press(page, 'Back from ISO 50 / 100');
     await until(async () => String((await middleGreen(page, WINDOW)) > 0.95 * green), /true/);

@@ -1,5 +1,5 @@
 import { decodeSrgb, encodeSrgb } from '@velmo/core/colour';
-import { meterWeights, PIN_SHARE, type PicturePoint } from '@velmo/core/exposure';
+import { PIN_SHARE, type PicturePoint } from '@velmo/core/exposure';
 import {
   ladderBinTable,
   peakingTable,
@@ -12,8 +12,10 @@ import {
 } from '@velmo/core/monitor';
 import { DEFAULT_SETTINGS, type MeterSetting } from '@velmo/core/settings';
 import { FIRST_VIEW, type PinReading, type Readings, type ViewOptions } from './CameraDevice';
+import { KeptWeights } from './keptWeights';
 import { LiveStage, lumaWeights } from './liveStage';
 import { inPictureOf } from './pictureInWindow';
+import { sameWatched } from './sameAsked';
 import { VideoLoupe } from './videoLoupe';
 
 const LONG_PX = 640;
@@ -91,9 +93,8 @@ export class BrowserLive {
   private readonly loupe = new VideoLoupe();
   private options: ViewOptions = FIRST_VIEW;
   private tables = tablesFor(FIRST_VIEW.monitors);
-  private weights: Float32Array = new Float32Array(0);
+  private readonly weights = new KeptWeights();
   private setting: MeterSetting = DEFAULT_SETTINGS.meter;
-  private weightsOf = '';
   private grabs: ((frame: GrabbedFrame) => void)[] = [];
 
   constructor(private readonly report: (readings: PictureReadings) => void) {}
@@ -108,7 +109,8 @@ export class BrowserLive {
 
   view(options: ViewOptions): void {
     this.loupe.look(options.loupe);
-    if (options.monitors !== this.options.monitors) this.tables = tablesFor(options.monitors);
+    if (!sameWatched(options.monitors, this.options.monitors))
+      this.tables = tablesFor(options.monitors);
     this.options = options;
   }
 
@@ -149,14 +151,15 @@ export class BrowserLive {
       stage.raw[o + 1] = LINEAR_12[data[i + 1]];
       stage.raw[o + 2] = LINEAR_12[data[i + 2]];
     }
-    this.weigh(stage);
     stage.monitor(this.tables);
     const { peaking, monitors } = this.options;
     if (peaking) stage.peak(this.tables, PEAKING[monitors.peakingStrength]);
     const picture = stage.watchPicture(this.options.monitors);
     const loupe = this.loupe.draw(frame, size, (at) => this.inPicture(stage, at));
     if (this.canvas) stage.present(this.canvas, this.options);
-    const level = meterLevel(stage.raw, this.weights, this.tables.luma);
+    const { pattern, spot } = this.setting;
+    const weights = this.weights.of(stage, pattern, this.inPicture(stage, spot));
+    const level = meterLevel(stage.raw, weights, this.tables.luma);
     const stops = Math.log2(Math.max(1, level) / (WHITE_LEVEL * MID_GREY));
     this.report({
       differenceClicks: Math.round(3 * stops),
@@ -186,15 +189,6 @@ export class BrowserLive {
   /** Places are given in the Window, which stands or lies as the phone does; the video need not. */
   private inPicture({ width, height }: LiveStage, at: PicturePoint): PicturePoint {
     return inPictureOf(at, this.options.upright ? 3 / 4 : 4 / 3, width / height);
-  }
-
-  private weigh(stage: LiveStage): void {
-    const { pattern } = this.setting;
-    const spot = this.inPicture(stage, this.setting.spot);
-    const key = `${stage.width} ${stage.height} ${pattern} ${spot.x} ${spot.y}`;
-    if (key === this.weightsOf) return;
-    this.weights = meterWeights(pattern, stage.width, stage.height, spot);
-    this.weightsOf = key;
   }
 
   private answerGrabs(

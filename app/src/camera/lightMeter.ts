@@ -1,31 +1,25 @@
-import {
-  ev100FromLuminance,
-  meterWeights,
-  steadyLightClicks,
-  type MeterPattern,
-  type PicturePoint,
-} from '@velmo/core/exposure';
+import { ev100FromLuminance, steadyLightClicks } from '@velmo/core/exposure';
 import { surveyLight, texturedPeak, type LightSurvey } from '@velmo/core/monitor';
 import type { LensModel } from '@velmo/core/optics';
 import { MID_GREY_SHARE, type LightPlane } from '@velmo/core/sensor';
 import { invert, luminanceRow, type Mat3 } from '@velmo/core/colour';
 import type { MeterSetting } from '@velmo/core/settings';
+import { KeptWeights } from './keptWeights';
 
 /** Room left over the brightest texture, in stops: more than rounding to a click can eat. */
 const KEEP_STOPS = 0.25;
 
-/** Reads a plane of light by the pattern asked for. Weights are kept as long as pattern and spot stay. */
+/** Reads a plane of light by the pattern asked for. */
 export class LightMeter {
   survey: LightSurvey | null = null;
   /** What the meter reads, as EV100. */
   ev100 = 0;
-  private weights: Float32Array = new Float32Array(0);
-  private weightsOf = '';
+  private readonly weights = new KeptWeights();
   private clicks: number | null = null;
 
   /** @param response XYZ to the plane's camera values */
   read(plane: LightPlane, meter: MeterSetting, response: Mat3): void {
-    const weights = this.weightsFor(plane, meter.pattern, meter.spot);
+    const weights = this.weights.of(plane, meter.pattern, meter.spot);
     const row = luminanceRow(invert(response));
     this.survey = surveyLight(plane.rgb, weights, row);
     const luminance =
@@ -39,14 +33,5 @@ export class LightMeter {
   lightClicks(ev100: number, lens: LensModel, filterStops: number): number {
     this.clicks = steadyLightClicks(ev100 - filterStops, lens.fNumber, this.clicks);
     return this.clicks;
-  }
-
-  private weightsFor(plane: LightPlane, pattern: MeterPattern, spot: PicturePoint): Float32Array {
-    const key = `${plane.width}x${plane.height} ${pattern} ${spot.x} ${spot.y}`;
-    if (key !== this.weightsOf) {
-      this.weights = meterWeights(pattern, plane.width, plane.height, spot);
-      this.weightsOf = key;
-    }
-    return this.weights;
   }
 }

@@ -30,6 +30,7 @@ import {
   photositeResponse,
 } from '@velmo/core/sensor';
 import { lumaWeights } from './liveStage';
+import { sameWatched } from './sameAsked';
 
 /** What a live picture's tables depend on. */
 export interface RenderingKey {
@@ -56,10 +57,6 @@ export interface LiveRendering {
   readonly gains: readonly [number, number, number];
 }
 
-/** What the tables take from the monitors, as text: settings reach the worker as copies. */
-const watched = ({ zebra, toneClicks, peakingStrength }: MonitorSettings): string =>
-  JSON.stringify([zebra, toneClicks, peakingStrength]);
-
 /** True when tables made for one key serve the other. */
 export const sameRendering = (a: RenderingKey, b: RenderingKey): boolean =>
   a.isoClick === b.isoClick &&
@@ -68,7 +65,7 @@ export const sameRendering = (a: RenderingKey, b: RenderingKey): boolean =>
   a.binning === b.binning &&
   a.white.kelvin === b.white.kelvin &&
   a.white.tint === b.white.tint &&
-  (a.monitors === b.monitors || watched(a.monitors) === watched(b.monitors));
+  sameWatched(a.monitors, b.monitors);
 
 export function liveRendering(key: RenderingKey): LiveRendering {
   const { isoClick, lens, scene, white, monitors, binning } = key;

@@ -12,7 +12,7 @@ import { Slidable } from './Slidable';
 
 const NO_BANDS = '[]';
 
-interface TapeProps extends TapeMoves {
+export interface TapeProps extends TapeMoves {
   readonly scale: TapeScale;
   /** The tape ran into its end and cannot follow the light. */
   readonly atEnd: boolean;

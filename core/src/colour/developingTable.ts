@@ -1,4 +1,4 @@
-import { createRoutines } from '../wasm';
+import { createRoutines, padded } from '../wasm';
 import { developRgb, TONE_STEPS, type Developer } from './develop';
 import { DEVELOP_WASM } from './developWasm';
 
@@ -40,7 +40,7 @@ export class DevelopingTable {
   /** @param plain true: without WebAssembly in any case */
   constructor(pixels: number, plain = false) {
     this.blocks = 4 * Math.ceil(pixels / 4);
-    this.rgbaAt = RAW + 16 * Math.ceil((6 * this.blocks + 16) / 16);
+    this.rgbaAt = RAW + padded(6 * this.blocks);
     const bytes = this.rgbaAt + 4 * this.blocks;
     const made = createRoutines<DevelopRoutines | null>(DEVELOP_WASM, bytes, () => null, plain);
     this.buffer = made.buffer;

@@ -1,4 +1,4 @@
-import { createRoutines, type Routines } from '../wasm';
+import { KeptRoutines, padded, type Routines } from '../wasm';
 import { MONITOR_WASM } from './monitorWasm';
 import { plainMonitor, type MonitorRoutines } from './plainMonitor';
 
@@ -6,9 +6,6 @@ import { plainMonitor, type MonitorRoutines } from './plainMonitor';
 export interface MonitorWorkshop extends Routines<MonitorRoutines> {
   /** The same loops in TypeScript over the same memory: for what is left over of blocks of pixels. */
   readonly plain: MonitorRoutines;
-  readonly pixels: number;
-  readonly levels: number;
-  readonly isPlain: boolean;
   readonly counts: number;
   /** Two sets of four tables, for even and odd pixels, of `levels` or 256 counts each. */
   readonly even: number;
@@ -18,22 +15,23 @@ export interface MonitorWorkshop extends Routines<MonitorRoutines> {
   readonly frame: number;
 }
 
-const padded = (bytes: number): number => 16 * Math.ceil(bytes / 16) + 64;
+let plain: MonitorRoutines;
+const kept = new KeptRoutines(MONITOR_WASM, plainMonitor, (buffer) => {
+  plain = plainMonitor(buffer);
+});
 
-let kept: MonitorWorkshop | null = null;
-
-/** The workshop for frames of this size; made once, and anew when one is too small. */
-export function monitorWorkshop(pixels: number, levels: number, isPlain: boolean): MonitorWorkshop {
-  if (kept && kept.pixels >= pixels && kept.levels >= levels && kept.isPlain === isPlain)
-    return kept;
+/** The workshop for frames of this size. */
+export function monitorWorkshop(
+  pixels: number,
+  levels: number,
+  preferPlain: boolean,
+): MonitorWorkshop {
   const tables = padded(4 * 4 * levels);
   const counts = 64;
   const even = counts + 64;
   const odd = even + tables;
   const marks = odd + tables;
   const frame = marks + padded(pixels);
-  const made = createRoutines(MONITOR_WASM, frame + padded(6 * pixels), plainMonitor, isPlain);
-  const plain = plainMonitor(made.buffer);
-  kept = { ...made, plain, pixels, levels, isPlain, counts, even, odd, marks, frame };
-  return kept;
+  const { buffer, routines } = kept.of(frame + padded(6 * pixels), preferPlain);
+  return { buffer, routines, plain, counts, even, odd, marks, frame };
 }

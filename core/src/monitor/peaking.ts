@@ -1,8 +1,8 @@
 import type { PhotositeResponse } from '../sensor/sensorModel';
-import { createRoutines, type Routines } from '../wasm';
+import { KeptRoutines, padded } from '../wasm';
 import { MARK_PEAK } from './monitorPass';
 import { PEAK_WASM } from './peakWasm';
-import { plainPeaks, type PeakRoutines } from './plainPeaks';
+import { plainPeaks } from './plainPeaks';
 
 /** How much an edge must stand out to be marked. */
 export const PEAKING_STRENGTHS = ['low', 'medium', 'high'] as const;
@@ -62,25 +62,11 @@ export function peakingTable(
   return { strength, thresholds, floor: thresholds.reduce((a, b) => Math.min(a, b)), blackLevel };
 }
 
-/** A memory with room for frames of so many pixels. */
-interface Workshop extends Routines<PeakRoutines> {
-  readonly pixels: number;
-  readonly plain: boolean;
-}
-
 /** Room before the luma: its vectors may read a little before and behind it. */
 const LUMA = 64;
 const THRESHOLDS = 65536 * 2;
-const padded = (bytes: number): number => 16 * Math.ceil(bytes / 16) + 64;
 
-let workshop: Workshop | null = null;
-
-function workshopFor(pixels: number, plain: boolean): Workshop {
-  if (workshop && workshop.pixels >= pixels && workshop.plain === plain) return workshop;
-  const bytes = LUMA + padded(2 * pixels) + padded(6 * pixels) + padded(pixels) + THRESHOLDS;
-  workshop = { ...createRoutines(PEAK_WASM, bytes, plainPeaks, plain), pixels, plain };
-  return workshop;
-}
+const kept = new KeptRoutines(PEAK_WASM, plainPeaks);
 
 /**
  * Marks the edges of what is in focus: pixels at which the raw's luma bends (second difference across or along, the terms of
@@ -104,10 +90,10 @@ export function markPeaking(
   plain = false,
 ): number {
   const pixels = width * height;
-  const { buffer, routines } = workshopFor(pixels, plain);
   const rawAt = LUMA + padded(2 * pixels);
   const marksAt = rawAt + padded(6 * pixels);
   const thresholdsAt = marksAt + padded(pixels);
+  const { buffer, routines } = kept.of(thresholdsAt + THRESHOLDS, plain);
   new Uint16Array(buffer, rawAt, raw.length).set(raw);
   new Uint16Array(buffer, thresholdsAt, thresholds.length).set(thresholds);
   const ours = new Uint8Array(buffer, marksAt, pixels);

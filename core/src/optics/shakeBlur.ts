@@ -1,4 +1,4 @@
-import { createRoutines, type Routines } from '../wasm';
+import { KeptRoutines } from '../wasm';
 import type { BlurKernel } from './shakeKernel';
 import { SHAKE_WASM } from './shakeWasm';
 
@@ -23,18 +23,7 @@ function plainRoutines(buffer: ArrayBuffer): ShakeRoutines {
   };
 }
 
-interface Workshop extends Routines<ShakeRoutines> {
-  readonly bytes: number;
-  readonly plain: boolean;
-}
-
-let workshop: Workshop | null = null;
-
-function workshopFor(bytes: number, plain: boolean): Workshop {
-  if (workshop && workshop.bytes >= bytes && workshop.plain === plain) return workshop;
-  workshop = { ...createRoutines(SHAKE_WASM, bytes, plainRoutines, plain), bytes, plain };
-  return workshop;
-}
+const kept = new KeptRoutines(SHAKE_WASM, plainRoutines);
 
 const TAPS = 64;
 const BLOCK = 16;
@@ -63,7 +52,7 @@ export function blurRows(
   const laid = blocks + 6 * reach;
   const rowsAt = TAPS + 16 * Math.ceil(share.length / 2);
   const lineAt = rowsAt + 16 * Math.ceil((laid * (rows + 2 * reach)) / 4);
-  const { buffer, routines } = workshopFor(lineAt + 4 * blocks, plain);
+  const { buffer, routines } = kept.of(lineAt + 4 * blocks, plain);
   const floats = new Float32Array(buffer);
   const words = new Int32Array(buffer);
   for (let k = 0; k < share.length; k++) {

@@ -1,4 +1,4 @@
-import { createRoutines, type Routines } from '../wasm';
+import { KeptRoutines, padded } from '../wasm';
 import { EXPOSE_WASM } from './exposeWasm';
 import { rowStream, SMALL_NORMAL_BITS, SMALL_NORMAL_TABLE as NORMAL } from './noise';
 import type { PhotositeResponse } from './sensorModel';
@@ -50,34 +50,14 @@ function plainRoutines(buffer: ArrayBuffer): ExposeRoutines {
   };
 }
 
-/** A memory with room for frames of so many pixels and rows of so many, the normal deviates at its beginning. */
-interface Workshop extends Routines<ExposeRoutines> {
-  readonly pixels: number;
-  readonly width: number;
-  readonly plain: boolean;
-  /** Addresses. */
-  readonly light: number;
-  readonly out: number;
-}
-
+/** Addresses; light and raw values follow behind the scales of a row. */
 const STREAMS = 64;
 const NORMALS = STREAMS + 64;
 const SCALES = NORMALS + 4 * NORMAL.length;
-/** A block may reach behind the last pixel. */
-const padded = (bytes: number): number => 16 * Math.ceil(bytes / 16) + 64;
 
-let workshop: Workshop | null = null;
-
-function workshopFor(pixels: number, width: number, plain: boolean): Workshop {
-  if (workshop?.plain === plain && workshop.pixels >= pixels && workshop.width >= width)
-    return workshop;
-  const light = SCALES + padded(12 * width);
-  const out = light + padded(12 * pixels);
-  const made = createRoutines(EXPOSE_WASM, out + padded(6 * pixels), plainRoutines, plain);
-  workshop = { ...made, pixels, width, plain, light, out };
-  new Float32Array(workshop.buffer).set(NORMAL, NORMALS >> 2);
-  return workshop;
-}
+const kept = new KeptRoutines(EXPOSE_WASM, plainRoutines, (buffer) =>
+  new Float32Array(buffer).set(NORMAL, NORMALS >> 2),
+);
 
 /** Light that differs from row to row, or from column to column, by known shares. */
 export interface LightStripes {
@@ -110,9 +90,10 @@ export function exposeLive(
 ): void {
   const { blackLevel, whiteLevel, electronsPerDn, readNoiseE } = response;
   const pixels = light.length / 3;
-  const shop = workshopFor(pixels, width, plain);
-  const { buffer, routines } = shop;
-  new Float32Array(buffer, shop.light, light.length).set(light);
+  const lightAt = SCALES + padded(12 * width);
+  const outAt = lightAt + padded(12 * pixels);
+  const { buffer, routines } = kept.of(outAt + padded(6 * pixels), plain);
+  new Float32Array(buffer, lightAt, light.length).set(light);
   new Uint32Array(buffer, STREAMS, BLOCK).set(
     Array.from({ length: BLOCK }, (_, k) => rowStream(seed, k)),
   );
@@ -130,14 +111,7 @@ export function exposeLive(
   for (let row = 0; row < pixels / width; row++) {
     const share = stripes?.along === 'rows' ? stripes.shares[row] : 1;
     const first = row * width;
-    routines.exposeRow(
-      shop.light + 12 * first,
-      blocks,
-      SCALES,
-      share,
-      ...noise,
-      shop.out + 6 * first,
-    );
+    routines.exposeRow(lightAt + 12 * first, blocks, SCALES, share, ...noise, outAt + 6 * first);
   }
-  out.set(new Uint16Array(buffer, shop.out, light.length));
+  out.set(new Uint16Array(buffer, outAt, light.length));
 }

@@ -1,1 +1,2 @@
+export * from './keptRoutines';
 export * from './wasmModule';

@@ -1,27 +1,18 @@
 import { Pressable, StyleSheet, Text, View } from 'react-native';
-import { formatSignedThirds, formatThirds } from '@velmo/core/exposure';
-import {
-  ALLOWED_SHARES,
-  OVER_COLOURS,
-  OVER_MARKS,
-  TONE_CLICKS,
-  ZEBRA_CLICKS,
-} from '@velmo/core/monitor';
+import { ALLOWED_SHARES, OVER_COLOURS, OVER_MARKS } from '@velmo/core/monitor';
 import { Button } from '../../instruments/Button';
 import { Choice } from '../../instruments/Choice';
 import { Sheet } from '../../instruments/Sheet';
-import { Tape } from '../../instruments/Tape';
-import type { TapeScale } from '../../instruments/tapeScale';
 import { useStore } from '../../state/store';
 import { COLOUR, FONT, TARGET } from '../../theme/theme';
-import { clippedText, disagreementText, shareText, showClips, toggleExtended } from './compare';
+import { clippedText, disagreementText, showClips, toggleExtended } from './compare';
 import { closeSheet, fieldStore, readingsStore } from './fieldState';
 import { changeMonitors } from './preferencesNow';
+import { useReadsRaw } from './useReadsRaw';
+import { ZebraPart } from './ZebraPart';
 
 const named = <T extends string>(values: readonly T[], what: string) =>
   values.map((value) => ({ value, label: value, name: `${what}: ${value}` }));
-
-const useReadsRaw = (): boolean => useStore(fieldStore, (s) => s.capabilities?.readsRaw ?? true);
 
 /** What is marked on the picture, which histograms stand where, and how raw and JPEG compare. */
 export function MarksSheet() {
@@ -32,7 +23,7 @@ export function MarksSheet() {
       <Text style={styles.about}>{now}</Text>
       <Compare />
       <ClipMarks />
-      <Zebra />
+      <ZebraPart />
       <Histograms />
     </Sheet>
   );
@@ -89,131 +80,6 @@ function ClipMarks() {
       <Text style={styles.about}>
         So much of the frame may clip before zebra shows and “push right” stops. Groups of up to 8
         pixels of the live picture are glints and do not count.
-      </Text>
-    </>
-  );
-}
-
-const ZEBRA_RAW: TapeScale = {
-  name: 'Zebra',
-  engrave: (clicks) => (clicks === 0 ? 'clip' : `−${formatThirds(clicks)}`),
-  readout: (clicks) => (clicks === 0 ? 'at clip' : `−${formatThirds(clicks)}`),
-  speak: (clicks) =>
-    clicks === 0 ? 'at clipping' : `${formatThirds(clicks)} stops under clipping`,
-  majorEvery: 3,
-};
-
-/** Percent of the JPEG's scale in steps of five; the last step is 109, the top. */
-const PERCENT_STEPS = { min: 0, max: 8 } as const;
-const percentOfStep = (step: number): number => (step >= PERCENT_STEPS.max ? 109 : 70 + 5 * step);
-const stepOfPercent = (percent: number): number =>
-  percent >= 109 ? PERCENT_STEPS.max : Math.min(7, Math.round((percent - 70) / 5));
-const percentWords = (step: number): string =>
-  step >= PERCENT_STEPS.max ? '109+' : `${percentOfStep(step)}`;
-
-const ZEBRA_PICTURE: TapeScale = {
-  name: 'Zebra',
-  engrave: percentWords,
-  readout: (step) => `${percentWords(step)} %`,
-  speak: (step) => `${percentWords(step)} percent of the JPEG’s scale`,
-  majorEvery: 2,
-};
-
-const TONE: TapeScale = {
-  name: 'Tone',
-  engrave: formatSignedThirds,
-  readout: formatSignedThirds,
-  speak: (clicks) => `${formatSignedThirds(clicks)} stops from mid-grey`,
-  majorEvery: 3,
-};
-
-const FIRST_TONE = 6;
-
-function Zebra() {
-  const readsRaw = useReadsRaw();
-  const { zebra, toneClicks } = useStore(fieldStore, (s) => s.preferences.monitors);
-  const share = useStore(readingsStore, (r) => shareText(r?.zebraShare ?? 0));
-  return (
-    <>
-      <Choice
-        label="Zebra"
-        options={[
-          { value: 'off', label: 'off', name: 'Zebra: off' },
-          {
-            value: 'raw',
-            label: readsRaw ? 'raw' : 'stops',
-            name: readsRaw ? 'Zebra: raw' : 'Zebra: stops under white',
-          },
-          { value: 'picture', label: 'JPEG', name: 'Zebra: JPEG' },
-        ]}
-        value={zebra?.on ?? 'off'}
-        onChoose={(on) =>
-          changeMonitors({
-            zebra:
-              on === 'raw'
-                ? { on, clicksUnder: 0 }
-                : on === 'picture'
-                  ? { on, percent: 100 }
-                  : null,
-          })
-        }
-      />
-      {zebra?.on === 'raw' && (
-        <Tape
-          scale={ZEBRA_RAW}
-          range={ZEBRA_CLICKS}
-          click={zebra.clicksUnder}
-          held
-          step={1}
-          releasable={false}
-          atEnd={false}
-          tag={`on ${share}`}
-          onChange={(clicksUnder) => changeMonitors({ zebra: { on: 'raw', clicksUnder } })}
-          onRelease={() => {}}
-        />
-      )}
-      {zebra?.on === 'picture' && (
-        <Tape
-          scale={ZEBRA_PICTURE}
-          range={PERCENT_STEPS}
-          click={stepOfPercent(zebra.percent)}
-          held
-          step={1}
-          releasable={false}
-          atEnd={false}
-          tag={`on ${share}`}
-          onChange={(step) =>
-            changeMonitors({ zebra: { on: 'picture', percent: percentOfStep(step) } })
-          }
-          onRelease={() => {}}
-        />
-      )}
-      <Choice
-        label="Second band, 1/6 stop about a tone"
-        options={[
-          { value: false, label: 'off', name: 'Second band: off' },
-          { value: true, label: 'on', name: 'Second band: on' },
-        ]}
-        value={toneClicks !== null}
-        onChoose={(on) => changeMonitors({ toneClicks: on ? FIRST_TONE : null })}
-      />
-      {toneClicks !== null && (
-        <Tape
-          scale={TONE}
-          range={TONE_CLICKS}
-          click={toneClicks}
-          held
-          step={1}
-          releasable={false}
-          atEnd={false}
-          tag="stops"
-          onChange={(clicks) => changeMonitors({ toneClicks: clicks })}
-          onRelease={() => {}}
-        />
-      )}
-      <Text style={styles.about}>
-        Zebra at clip starts one click past the brightest exposure that holds. White salt stands at
-        about +2 2/3, pale skin at about +1.
       </Text>
     </>
   );
