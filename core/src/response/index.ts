@@ -1,0 +1,4 @@
+export * from './guidedSteps';
+export * from './recoverResponse';
+export * from './seriesPoints';
+export * from './videoResponse';

@@ -1,0 +1,36 @@
+import { decodeSrgb } from '../colour/srgb';
+
+/** Values a channel of a processed picture can have. */
+export const CODES = 256;
+/** The code an sRGB picture shows mid-grey with: where ISO 12232 measures a camera's standard output sensitivity. */
+export const MID_CODE = 118;
+
+/**
+ * How a camera turns light into the codes of a processed picture: for each code of red, green and blue the light
+ * that makes it, as a share of the light that makes all three clip. 256 values a channel, rising, 1 at the end.
+ */
+export type VideoResponse = readonly [Float32Array, Float32Array, Float32Array];
+
+/** The curve of IEC 61966-2-1: taken to be the camera's while nothing better is known. */
+export const SRGB_RESPONSE: VideoResponse = (() => {
+  const curve = Float32Array.from({ length: CODES }, (_, code) => decodeSrgb(code / (CODES - 1)));
+  return [curve, curve, curve];
+})();
+
+/** Share of clipping light at which mid-grey lies, as far as the picture tells. */
+export const midShareOf = ([red, green, blue]: VideoResponse): number =>
+  (red[MID_CODE] + green[MID_CODE] + blue[MID_CODE]) / 3;
+
+/**
+ * Integer linear values of every code, red's first, then green's and blue's (3 x 256).
+ *
+ * @param whiteLevel value of light that clips
+ */
+export function linearTable(response: VideoResponse, whiteLevel: number): Uint16Array {
+  const table = new Uint16Array(3 * CODES);
+  response.forEach((curve, c) => {
+    for (let code = 0; code < CODES; code++)
+      table[c * CODES + code] = Math.round(whiteLevel * Math.min(1, Math.max(0, curve[code])));
+  });
+  return table;
+}
