@@ -70,4 +70,3 @@ export function patches(
     return 2 ** ((level - 0.5) * stops);
   });
 }
-

@@ -90,7 +90,7 @@ describe('response of a camera (Debevec & Malik 1997)', () => {
     }
   });
 
-  // From the 70 points it takes by itself OpenCV’s own curve is within 4 % of the truth, ours within 1 %.
+  // From the 50 points it takes by itself OpenCV’s curve comes within 1 % of the truth.
   test('a second opinion: OpenCV’s Debevec calibration of the same pictures', () => {
     const curves = [CURVES.film];
     const images = new cv.MatVector();
@@ -107,7 +107,7 @@ describe('response of a camera (Debevec & Malik 1997)', () => {
       CLICKS.map((click) => 2 ** (click / 3)),
     );
     const curve = new cv.Mat();
-    new cv.CalibrateDebevec(70, 10, false).process(images, curve, times);
+    new cv.CalibrateDebevec(50, 10, false).process(images, curve, times);
     const theirs = Array.from({ length: 256 }, (_, code) => curve.data32F[3 * code] as number);
     const { response } = found(recovered({ curves }));
     const ours = response[0];
@@ -115,8 +115,7 @@ describe('response of a camera (Debevec & Malik 1997)', () => {
     let worst = 0;
     for (let code = LOW; code <= HIGH; code++)
       worst = Math.max(worst, Math.abs(theirs[code] / (ours[code] * scale) - 1));
-    console.log(worst, worstError([Float32Array.from(theirs), Float32Array.from(theirs), Float32Array.from(theirs)], curves), worstError(response, curves));
-    expect(worst).toBeLessThan(0.04);
+    expect(worst).toBeLessThan(0.02);
   });
 
   test('a curve that follows no exposure, cannot be followed far enough, or comes of a moving scene is refused', () => {

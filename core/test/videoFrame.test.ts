@@ -1,22 +1,29 @@
 import jpeg from 'jpeg-js';
-import { assembleVideoFrameDng, LINEAR_16 } from '../src/capture';
+import { assembleLinearDng, linearised, LINEAR_WHITE } from '../src/capture';
+import { linearTable, SRGB_RESPONSE } from '../src/response';
 import { decodeRaw, readDng } from '../src/dng';
 import { fileOf, readPortableMap, run } from './shots';
 
+const TABLE = linearTable(SRGB_RESPONSE, LINEAR_WHITE);
 const [width, height] = [160, 90];
 const rgba = Uint8ClampedArray.from({ length: 4 * width * height }, (_, i) =>
   i % 4 === 3 ? 255 : (i * 7 + (i >> 9)) & 255,
 );
 const preview = jpeg.encode({ data: Buffer.from(rgba), width, height }, 90).data;
 const bytes = Buffer.concat(
-  assembleVideoFrameDng(rgba, width, height, new Uint8Array(preview), {
-    make: 'Browser camera',
-    model: 'test',
-    software: 'Velmo',
-    description:
-      'Linear DNG made from a processed video frame of a browser camera; not sensor data.',
-    capturedAt: { epochMs: 0, offsetMinutes: 0 },
-  }),
+  assembleLinearDng(
+    { data: linearised(rgba, TABLE), width, height },
+    null,
+    new Uint8Array(preview),
+    {
+      make: 'Browser camera',
+      model: 'test',
+      software: 'Velmo',
+      description:
+        'Linear DNG made from a processed video frame of a browser camera; not sensor data.',
+      capturedAt: { epochMs: 0, offsetMinutes: 0 },
+    },
+  ),
 );
 
 describe('linear DNG of a video frame', () => {
@@ -25,7 +32,7 @@ describe('linear DNG of a video frame', () => {
     expect(dng.raw).toMatchObject({ kind: 'linear', width, height, samplesPerPixel: 3 });
     const raw = decodeRaw(dng);
     for (let p = 0; p < width * height; p += 37)
-      for (let c = 0; c < 3; c++) expect(raw[3 * p + c]).toBe(LINEAR_16[rgba[4 * p + c]]);
+      for (let c = 0; c < 3; c++) expect(raw[3 * p + c]).toBe(TABLE[rgba[4 * p + c]]);
   });
 
   test('dcraw and LibRaw open it with the same values; ExifTool has no warning and no invented exposure', () => {
@@ -36,7 +43,7 @@ describe('linear DNG of a video frame', () => {
     expect([map.width, map.height, map.channels]).toEqual([width, height, 3]);
     for (let p = 0; p < width * height; p += 37)
       for (let c = 0; c < 3; c++)
-        expect(Math.abs(map.data[3 * p + c] - LINEAR_16[rgba[4 * p + c]])).toBeLessThanOrEqual(1);
+        expect(Math.abs(map.data[3 * p + c] - TABLE[rgba[4 * p + c]])).toBeLessThanOrEqual(1);
     run('dcraw_emu', ['-w', '-4', file]);
     const tags = JSON.parse(
       run('exiftool', ['-json', '-n', '-All:All', '-validate', file]).toString(),

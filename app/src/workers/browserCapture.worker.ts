@@ -1,5 +1,6 @@
 import { expose } from 'comlink';
-import { assembleVideoFrameDng } from '@velmo/core/capture';
+import { assembleLinearDng, linearised, LINEAR_WHITE } from '@velmo/core/capture';
+import { linearTable, SRGB_RESPONSE } from '@velmo/core/response';
 import { withMetadata, type ShotMetadata } from '@velmo/core/dng';
 import { nominalIso, clickFromIso, timeWords } from '@velmo/core/exposure';
 import type { FileKind } from '@velmo/core/settings';
@@ -44,7 +45,12 @@ const api = {
       { kind: 'jpeg', name: `${stem}.jpg`, parts: withMetadata(jpeg, width, height, shot) },
     ];
     if (wanted.files !== 'jpeg') {
-      const parts = assembleVideoFrameDng(rgba, width, height, jpeg, shot);
+      const parts = assembleLinearDng(
+        { data: linearised(rgba, linearTable(SRGB_RESPONSE, LINEAR_WHITE)), width, height },
+        null,
+        jpeg,
+        shot,
+      );
       files.unshift({ kind: 'dng', name: `${stem}-from-video.dng`, parts });
     }
     return keepFrame(

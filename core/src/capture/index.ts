@@ -1,6 +1,7 @@
 export * from './developFrame';
 export * from './fileKinds';
 export * from './lampStripes';
+export * from './linearDng';
 export * from './sceneResponse';
 export * from './sensorPiece';
 export * from './simulatedBand';
@@ -8,4 +9,3 @@ export * from './simulatedDng';
 export * from './simulatedPlan';
 export * from './simulatedSolver';
 export * from './simulatedSituation';
-export * from './videoFrameDng';

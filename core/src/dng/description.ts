@@ -8,6 +8,16 @@ export interface Moment {
   readonly offsetMinutes: number;
 }
 
+/** How many frames a picture is made of. */
+export interface CompositeFrames {
+  /** Frames taken. */
+  readonly taken: number;
+  /** Frames that are in the picture. */
+  readonly used: number;
+  /** From the start of the first to the end of the last. */
+  readonly periodS: number;
+}
+
 /** How a frame was shot, as far as it is known: what is unknown is left out, never made up. */
 export interface ShotMetadata {
   readonly make: string;
@@ -32,6 +42,8 @@ export interface ShotMetadata {
   readonly program?: 'auto' | 'time-held' | 'iso-held' | 'manual';
   /** The camera chose the white balance, or the photographer did. */
   readonly whiteIsAuto?: boolean;
+  /** It is the average of several frames, each exposed as the fields above say. */
+  readonly composite?: CompositeFrames;
 }
 
 /** Compressed raw samples. */

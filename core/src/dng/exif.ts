@@ -1,4 +1,5 @@
 import { avFromFNumber, tvFromTimeS } from '../exposure/apex';
+import { compositeFields } from './compositeExif';
 import type { ShotMetadata } from './description';
 import { exifMoment } from './moment';
 import { TAG } from './tags';
@@ -33,6 +34,7 @@ export function exifDirectory(shot: ShotMetadata): TiffField[] {
   ];
   exposureFields(shot, fields);
   lensFields(shot, fields);
+  if (shot.composite) fields.push(...compositeFields(shot.composite, shot.timeS));
   return fields;
 }
 
