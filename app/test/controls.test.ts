@@ -1,10 +1,3 @@
-import { held, DEFAULT_SETTINGS } from '@velmo/core/settings';
-import {
-  constraintsFor,
-  isoRangeOf,
-  reportedClicks,
-  timeRangeOf,
-} from '../src/camera/trackControls';
 import { frameId } from '../src/camera/frameNames';
 import {
   curveHeights,
@@ -13,35 +6,6 @@ import {
   sidewaysPath,
 } from '../src/instruments/histogramPath';
 import { createStore } from '../src/state/store';
-
-describe('controls of a browser camera (W3C MediaStream Image Capture)', () => {
-  // Chromium's fake device: 10..100 in units of 100 microseconds.
-  const fake = { exposureMode: ['manual', 'continuous'], exposureTime: { min: 10, max: 100 } };
-  test('only whole clicks inside what is offered', () => {
-    expect(timeRangeOf(fake)).toEqual({ min: -29, max: -20 });
-    expect(timeRangeOf({ ...fake, exposureMode: ['continuous'] })).toBeNull();
-    expect(timeRangeOf({})).toBeNull();
-    expect(isoRangeOf(fake)).toBeNull();
-    expect(isoRangeOf({ ...fake, iso: { min: 50, max: 800 } })).toEqual({ min: -3, max: 9 });
-  });
-  test('asks for what is held, and never for what is not offered', () => {
-    const settings = { ...DEFAULT_SETTINGS, time: held(-24), iso: held(3) };
-    expect(constraintsFor(settings, fake)).toEqual({
-      advanced: [{ exposureMode: 'manual', exposureTime: 10000 / 256 }],
-    });
-    expect(constraintsFor(DEFAULT_SETTINGS, fake)).toEqual({
-      advanced: [{ exposureMode: 'continuous' }],
-    });
-    expect(constraintsFor(settings, {})).toEqual({ advanced: [{}] });
-  });
-  test('says only what the track says', () => {
-    expect(reportedClicks({ exposureTime: 10000 / 128 })).toEqual({
-      timeClick: -21,
-      isoClick: null,
-    });
-    expect(reportedClicks({})).toEqual({ timeClick: null, isoClick: null });
-  });
-});
 
 test('ids of frames sort by time', () => {
   const ids = [1e12, 1.7e12, 2e12].map(frameId);

@@ -35,7 +35,7 @@ describe('layouts', () => {
     [360, 640],
     [412, 915],
   ])('phone %dx%d: everything is on the screen', (width, height) => {
-    const m = measureField(width, height, TAPES);
+    const m = measureField(width, height);
     const controls = HEIGHTS.verdict + TAPES * (m.tapeHeight + m.gap) + m.barHeight + 3 * m.gap;
     expect(m.layout).toBe('phone');
     expect(HEIGHTS.status + m.pictureHeight + controls).toBeLessThanOrEqual(height);
@@ -53,7 +53,7 @@ describe('layouts', () => {
   ])(
     'a window of %d x %d, as while it is being opened, gives no lengths that cannot be',
     (width, height) => {
-      const m = measureField(width, height, TAPES);
+      const m = measureField(width, height);
       // The ladder gives up 44 px to a button under it.
       expect(m.pictureHeight - 44).toBeGreaterThan(60);
       expect(m.pictureWidth).toBeGreaterThan(80);
@@ -61,7 +61,7 @@ describe('layouts', () => {
     },
   );
   test('a phone on its side has the Window at full height and the tapes beside it', () => {
-    const m = measureField(844, 390, TAPES);
+    const m = measureField(844, 390);
     expect(m).toMatchObject({ layout: 'side', upright: false });
     expect(m.pictureWidth + m.columnWidth).toBeLessThanOrEqual(844);
     expect(m.pictureHeight).toBeGreaterThan(370);
@@ -70,7 +70,7 @@ describe('layouts', () => {
     );
   });
   test('1280x800 is wide, with the tapes in a column beside the ladder', () => {
-    const m = measureField(1280, 800, TAPES);
+    const m = measureField(1280, 800);
     expect(m.layout).toBe('wide');
     expect(m.pictureWidth + m.ladderWidth + m.columnWidth).toBeLessThanOrEqual(1280);
   });

@@ -2,6 +2,7 @@ import { simulatedSolverInput } from '@velmo/core/capture';
 import { UNKNOWN_SITUATION } from '@velmo/core/consequence';
 import type { NeutralReading } from '@velmo/core/colour';
 import type { PushedRight } from '@velmo/core/monitor';
+import type { RefusedControls } from '../src/camera/trackApplier';
 import { AUTO, DEFAULT_SETTINGS, FILE_KINDS, held, type Settings } from '@velmo/core/settings';
 import {
   CameraRefusal,
@@ -45,6 +46,12 @@ import { evText, findingsOf, highlightText, pinText } from '../src/screens/field
 /** A camera that does what the test says. */
 class MockCamera implements CameraDevice {
   readonly kind = 'simulated';
+  readonly calibration = null;
+  onRefused(listener: (refused: RefusedControls) => void): () => void {
+    this.refused = listener;
+    return () => {};
+  }
+  refused: (refused: RefusedControls) => void = () => {};
   readonly applied: Settings[] = [];
   closed = false;
   pins: number[][] = [];
@@ -127,7 +134,15 @@ const CAPABILITIES: CameraCapabilities = {
   focus: simulatedFocus,
   longSidePx: () => 4032,
   hasDepth: true,
-  hasWhite: true,
+  white: { kelvin: { min: 2000, max: 12000 }, tint: true },
+  zoomMax: null,
+  hasTorch: true,
+  canLock: true,
+  averages: false,
+  takesPhotos: false,
+  frameSizes: [],
+  frameSize: null,
+  letGoWhenHidden: false,
   fileKinds: FILE_KINDS,
   hasAspect: true,
   readsRaw: true,
@@ -142,6 +157,7 @@ const READINGS: Readings = {
   outOfRange: false,
   ev100: 9.66,
   lightClicks: -21,
+  estimated: false,
   pins: [],
   focus: { dioptres: 0.5, state: 'found' },
   loupe: null,
@@ -208,6 +224,21 @@ describe('opening a camera', () => {
     expect(refusal.reason).toBe(reason);
     expect(refusal.message).toMatch(/Allow|Connect|Close|Try/);
   });
+});
+
+test('what the camera does not do goes back where it was, and is said', () => {
+  changeSettings((s) => ({ ...s, time: held(-21), iso: held(9), compClicks: 2 }));
+  const wanted = settings();
+  mockNext.refused({
+    controls: ['iso'],
+    wanted,
+    followed: { ...wanted, iso: held(3), compClicks: 0 },
+  });
+  expect(settings()).toEqual({ ...wanted, iso: held(3) });
+  expect(mockNext.applied.at(-1)).toEqual(settings());
+  expect(fieldStore.get().notice?.text).toBe(
+    'The camera did not take ISO 800: ISO is back at ISO 200. It reports ISO 100.',
+  );
 });
 
 describe('changing the exposure', () => {

@@ -251,7 +251,7 @@ describe('focus of a browser’s camera (W3C Image Capture)', () => {
       for (const share of [1, 0.6, 0.1, 0]) {
         const click = -Math.round(share * -control.range!.min);
         const dioptres = control.dioptresOf(click);
-        const asked = focusConstraints(setFocus(dioptres), track);
+        const asked = focusConstraints(setFocus(dioptres), DEFAULT_SETTINGS.meter, track);
         expect(asked.focusMode).toBe('manual');
         const settings = { focusMode: 'manual', focusDistance: asked.focusDistance as number };
         const { dioptres: back, state } = reportedFocus(track, settings)!;
@@ -264,12 +264,14 @@ describe('focus of a browser’s camera (W3C Image Capture)', () => {
   test('a tap goes out as a point of interest where that is offered; else nothing is asked for', () => {
     const at = { x: 0.3, y: 0.6 };
     const focus = { mode: 'auto', spot: at, follow: true } as const;
-    expect(focusConstraints(focus, phone)).toEqual({
+    expect(focusConstraints(focus, DEFAULT_SETTINGS.meter, phone)).toEqual({
       focusMode: 'single-shot',
       pointsOfInterest: [at],
     });
-    expect(focusConstraints(AUTO_FOCUS, phone)).toEqual({ focusMode: 'continuous' });
-    expect(focusConstraints(focus, {})).toEqual({});
+    expect(focusConstraints(AUTO_FOCUS, DEFAULT_SETTINGS.meter, phone)).toEqual({
+      focusMode: 'continuous',
+    });
+    expect(focusConstraints(focus, DEFAULT_SETTINGS.meter, {})).toEqual({});
     expect(trackFocus({})).toBeNull();
     expect(reportedFocus({}, {})).toBeNull();
   });

@@ -10,7 +10,10 @@ import {
 import type { SharpZone } from '@velmo/core/optics';
 import type { FileKind, Settings } from '@velmo/core/settings';
 import type { Naming } from '../rolls/fileNames';
+import type { FrameSize } from '../rolls/cameraChoice';
+import type { CameraLight } from '../rolls/cameraLight';
 import type { StoredFrame } from '../rolls/frameRecord';
+import type { RefusedControls } from './trackApplier';
 
 /** A lens the device can look through. */
 export interface LensChoice {
@@ -36,6 +39,13 @@ export interface FocusControl {
   readonly findsAtPlace: boolean;
 }
 
+/** How white balance is chosen. */
+export interface WhiteControl {
+  readonly kelvin: { readonly min: number; readonly max: number };
+  /** Tint too, and a neutral can be read off the picture. */
+  readonly tint: boolean;
+}
+
 /** What a device can do. The interface asks this, never which device it talks to. */
 export interface CameraCapabilities {
   /** What the status line calls it. */
@@ -47,6 +57,7 @@ export interface CameraCapabilities {
   readonly iso: ClickRange | null;
   /** ISO clicks below this are extended: rendering over base raw data. */
   readonly baseIsoClick: number | null;
+  /** Where the device does it itself, only what it does itself. */
   readonly compensation: ClickRange | null;
   readonly lenses: readonly LensChoice[];
   /** Sizes offered; empty when the device gives the one it has. */
@@ -63,8 +74,22 @@ export interface CameraCapabilities {
   readonly longSidePx: (settings: Settings) => number | null;
   /** It knows how far everything in the picture is. */
   readonly hasDepth: boolean;
-  /** White balance can be chosen. */
-  readonly hasWhite: boolean;
+  /** How white balance is chosen; null where the device decides. */
+  readonly white: WhiteControl | null;
+  /** It zooms by itself, from 1 to this; null where it does not, or where its lenses do. */
+  readonly zoomMax: number | null;
+  readonly hasTorch: boolean;
+  /** Exposure can be held where the light is read now. */
+  readonly canLock: boolean;
+  /** Several frames can be averaged into one. */
+  readonly averages: boolean;
+  /** A JPEG is the device's own photograph, in a size of its own. */
+  readonly takesPhotos: boolean;
+  /** Sizes its frames can have, and the one they have; none where that is settled. */
+  readonly frameSizes: readonly FrameSize[];
+  readonly frameSize: FrameSize | null;
+  /** It is a thing others may want: let go while nobody looks. */
+  readonly letGoWhenHidden: boolean;
   /** What a capture can be written as; one that is not among them is written as the first. */
   readonly fileKinds: readonly FileKind[];
   /** Frames can be cut to other shapes. */
@@ -121,6 +146,8 @@ export interface Readings {
   readonly isoClick: number | null;
   readonly differenceClicks: number;
   readonly outOfRange: boolean;
+  /** Stops are only estimated: how the camera turns light into its picture has not been measured. */
+  readonly estimated: boolean;
   /** Light the exposure is worked out from; null when the device's light is not calibrated. */
   readonly ev100: number | null;
   /** The same as the exposure (time clicks + ISO clicks) that renders it mid-grey, behind lens and filter. */
@@ -244,6 +271,10 @@ export interface CameraDevice {
   onReadings(listener: (readings: Readings) => void): () => void;
   /** Called when the camera goes away by itself. */
   onLost(listener: (refusal: CameraRefusal) => void): () => void;
+  /** Called when the device does not do what it was asked, though it offers it. */
+  onRefused(listener: (refused: RefusedControls) => void): () => void;
+  /** How its light is calibrated; null where its light is known. */
+  readonly calibration: Calibration | null;
   /**
    * Exposes and stores one frame. Rejects with FrameNotStored when it could not be kept.
    *
@@ -258,7 +289,25 @@ export interface CameraDevice {
   close(): void;
 }
 
-export type RefusalReason = 'denied' | 'missing' | 'busy' | 'lost' | 'unsupported' | 'insecure';
+/** A guided series that was stopped, was refused, or ended with something else than a response. */
+export type SeriesOutcome = 'found' | 'unchanged' | 'narrow' | 'moved' | 'stopped';
+
+/** The ways in which a camera's light is calibrated. */
+export interface Calibration {
+  readonly light: CameraLight;
+  /** What changes the exposure in a guided series: the device's time or its compensation; else why there can be none. */
+  readonly series: { readonly by: 'time' | 'comp' } | { readonly refused: string };
+  /** Takes a guided series and keeps the response it leads to. */
+  recover(onProgress: (share: number) => void, stop: AbortSignal): Promise<SeriesOutcome>;
+  /** Keeps another calibration. */
+  set(light: CameraLight): void;
+  /** What the meter reads now: stops from mid-grey, and the exposure as EV 100 without any offset (null unknown). */
+  reading(): { readonly meterStops: number; readonly ev100: number | null } | null;
+}
+
+/** `ask`: the browser will ask for leave, and should be told why first. */
+export type RefusalReason =
+  'ask' | 'denied' | 'missing' | 'busy' | 'lost' | 'stalled' | 'unsupported' | 'insecure';
 
 /** A camera that cannot be had, and why. */
 export class CameraRefusal extends Error {

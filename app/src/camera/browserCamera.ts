@@ -1,37 +1,43 @@
-import { proxy, transfer, wrap, type Remote } from 'comlink';
-import { isoFromClick, nominalIso, nominalTime, timeSFromClick } from '@velmo/core/exposure';
-import type { ShotMetadata } from '@velmo/core/dng';
-import { UNKNOWN_SITUATION } from '@velmo/core/consequence';
-import type { MeterSetting, Settings } from '@velmo/core/settings';
+import { transfer, wrap, type Remote } from 'comlink';
+import { releasedSettings, sameHold, type MeterSetting, type Settings } from '@velmo/core/settings';
+import type { BrowserChoice } from '../rolls/cameraChoice';
+import { lastLight, UNKNOWN_LIGHT } from '../rolls/cameraLight';
 import type { Naming } from '../rolls/fileNames';
-import { FrameNotStored, type StoredFrame } from '../rolls/frameRecord';
-import type { BrowserCaptureApi } from '../workers/browserCapture.worker';
+import type { StoredFrame } from '../rolls/frameRecord';
 import type { BrowserLiveApi } from '../workers/browserLive.worker';
+import { BrowserCalibration } from './browserCalibration';
+import { browserCapabilities } from './browserCapabilities';
+import { BrowserCapture } from './browserCapture';
 import type { PictureReadings } from './browserLive';
 import type {
+  Calibration,
   CameraCapabilities,
   CameraDevice,
   CameraRefusal,
   CaptureProgress,
-  FocusControl,
   Readings,
   ViewOptions,
 } from './CameraDevice';
-import { lostCamera, refusalOf, unreachable } from './refusals';
-import {
-  constraintsFor,
-  isoRangeOf,
-  reportedClicks,
-  timeRangeOf,
-  type ControlCapabilities,
-  type ControlSettings,
-} from './trackControls';
-import { reportedFocus, trackFocus } from './trackFocus';
+import { exposureEv } from './exposureEv';
+import { filledSettings, followLight } from './openTape';
+import { openTrack } from './openTrack';
+import { lostCamera, stalledCamera, unreachable } from './refusals';
+import { StallWatch } from './stallWatch';
+import { TrackApplier, type RefusedControls } from './trackApplier';
+import { asksFor, isDone, reportedClicks } from './trackControls';
+import { reportedFocus } from './trackFocus';
+import type { ControlCapabilities, ControlSettings } from './trackTypes';
 import { VideoFeed } from './videoFeed';
+
+/** How often the open tape may be moved: a device needs some frames to show what was asked. */
+const FOLLOW_MS = 500;
+/** How long a camera may take to hold what a guided series asks for. */
+const HOLD_MS = 3000;
 
 /** The phone's own camera, as far as a browser gives it: processed video frames, never sensor data. */
 export class BrowserCamera implements CameraDevice {
   readonly kind = 'browser';
+  calibration: Calibration | null = null;
   private readonly worker = new Worker(
     new URL('../workers/browserLive.worker.ts', import.meta.url),
   );
@@ -39,63 +45,51 @@ export class BrowserCamera implements CameraDevice {
   private readonly channel = new MessageChannel();
   private readonly listeners = new Set<(readings: Readings) => void>();
   private readonly lost = new Set<(refusal: CameraRefusal) => void>();
+  private readonly refused = new Set<(refused: RefusedControls) => void>();
+  private readonly watch = new StallWatch(() => this.goAway(stalledCamera()));
   private track: MediaStreamTrack | null = null;
   private feed: VideoFeed | null = null;
-  private capturing: Worker | null = null;
-  private focusControl: FocusControl | null = null;
+  private applier: TrackApplier | null = null;
+  private capturing: BrowserCapture | null = null;
+  private latest: PictureReadings | null = null;
   private applied = 0;
-  private honoured = 0;
-  private wanted: Settings | null = null;
+  private settings: Settings | null = null;
   private metered: MeterSetting | null = null;
-  private applying = false;
   private closed = false;
-  /** Captures past their grab, whose files are being written. */
-  private keeping: Promise<unknown> = Promise.resolve();
-  private giveUpGrabs: (refusal: CameraRefusal) => void = () => {};
-  private readonly closing = new Promise<never>((_, reject) => (this.giveUpGrabs = reject));
+  /** A guided series changes the exposure: whether the device follows is for the series to judge. */
+  private inSeries = false;
+  /** Where the tape that was left open has been moved to, and when. */
+  private filled: number | null = null;
+  private followedAt = 0;
+  private giveUp: (refusal: CameraRefusal) => void = () => {};
+  private readonly closing = new Promise<never>((_, reject) => (this.giveUp = reject));
 
-  constructor() {
-    // Nobody may be waiting for a grab when the camera is closed.
+  constructor(private readonly choice: BrowserChoice) {
+    // Nobody may be waiting when the camera is closed.
     this.closing.catch(() => {});
   }
 
   async open(): Promise<CameraCapabilities> {
     const problem = unreachable();
     if (problem) throw problem;
-    const track = await this.startTrack();
+    const track = await openTrack(this.choice);
+    if (this.closed) {
+      track.stop();
+      throw lostCamera();
+    }
+    this.track = track;
+    track.addEventListener('ended', () => this.goAway(lostCamera()));
     this.channel.port1.onmessage = (event: MessageEvent<PictureReadings>) =>
       this.passOn(event.data);
     await this.live.open(transfer(this.channel.port2, [this.channel.port2]));
+    const key = track.label || track.getSettings().deviceId || 'camera';
+    this.calibration = this.calibrationOf(track, key, await lastLight(key));
     this.feed = new VideoFeed(track, this.live);
     await this.feed.start();
-    const controls = this.controls();
-    this.focusControl = trackFocus(controls);
-    return {
-      label: track.label || 'Camera',
-      notice: 'This device’s camera: processed video frames, not sensor data.',
-      time: timeRangeOf(controls),
-      iso: isoRangeOf(controls),
-      baseIsoClick: null,
-      compensation: null,
-      lenses: [],
-      sizesMp: [],
-      hasRig: false,
-      meterPatterns: ['whole', 'centre', 'spot'],
-      canPan: false,
-      solverInput: () => null,
-      situation: () => UNKNOWN_SITUATION,
-      focus: () => this.focusControl,
-      longSidePx: () => {
-        const { width = 0, height = 0 } = this.track?.getSettings() ?? {};
-        return Math.max(width, height) || null;
-      },
-      hasDepth: false,
-      hasWhite: false,
-      fileKinds: ['dng+jpeg', 'jpeg'],
-      hasAspect: false,
-      readsRaw: false,
-      dngIs: 'linear DNG',
-    };
+    this.watch.start();
+    const capabilities = browserCapabilities(track, this.controls());
+    this.capturing = this.captureOf(track, capabilities.takesPhotos);
+    return capabilities;
   }
 
   attach(canvas: OffscreenCanvas): void {
@@ -105,9 +99,11 @@ export class BrowserCamera implements CameraDevice {
   apply(settings: Settings): number {
     if (settings.meter !== this.metered) void this.live.meter(settings.meter);
     this.metered = settings.meter;
-    this.wanted = settings;
+    // Another tape open, or none: it starts from where the device stands.
+    if (this.settings && !sameHolds(this.settings, settings)) this.filled = null;
+    this.settings = settings;
     this.applied++;
-    void this.pushConstraints();
+    this.pushed(filledSettings(settings, this.controls(), this.filled));
     return this.applied;
   }
 
@@ -155,114 +151,153 @@ export class BrowserCamera implements CameraDevice {
     return () => this.lost.delete(listener);
   }
 
+  onRefused(listener: (refused: RefusedControls) => void): () => void {
+    this.refused.add(listener);
+    return () => this.refused.delete(listener);
+  }
+
   async capture(
     settings: Settings,
     naming: Naming,
     onProgress: (p: CaptureProgress) => void,
+    stop: AbortSignal,
   ): Promise<StoredFrame> {
-    const start = performance.now();
-    if (!this.track || this.track.readyState === 'ended') throw lostCamera();
-    onProgress({ share: 0, stage: 'Grabbing' });
-    const frame = await Promise.race([this.live.grab(), this.closing]);
-    const grabbed = performance.now();
-    const { timeClick, isoClick } = reportedClicks(this.track.getSettings());
-    this.capturing ??= new Worker(new URL('../workers/browserCapture.worker.ts', import.meta.url));
-    const api = wrap<BrowserCaptureApi>(this.capturing);
-    const known = [
-      timeClick === null ? null : `${nominalTime(timeClick)} s`,
-      isoClick === null ? null : `ISO ${nominalIso(isoClick)}`,
-    ].filter((part) => part !== null);
-    const keep = api.keep(
-      transfer(frame, [frame.rgba.buffer]),
-      this.metadata(timeClick, isoClick),
-      { files: settings.files, jpegQuality: settings.jpegQuality, naming },
-      `${this.track.label || 'Camera'} (video frame)`,
-      known.length > 0 ? known.join(' · ') : 'the camera decided',
-      proxy((share: number) => onProgress({ share, stage: 'Storing' })),
-    );
-    this.keeping = keep.catch(() => {});
-    const kept = await keep;
-    if (!kept.kept) throw new FrameNotStored(kept.reason, kept.files);
-    const stages = { grab: grabbed - start, total: performance.now() - start };
-    return { record: kept.record, stages };
+    if (!this.capturing || this.track?.readyState !== 'live') throw lostCamera();
+    return this.capturing.capture(settings, naming, onProgress, stop);
   }
 
   close(): void {
     this.closed = true;
+    this.watch.stop();
+    this.applier?.stop();
     this.feed?.stop();
     this.track?.stop();
     this.channel.port1.close();
     this.worker.terminate();
-    this.giveUpGrabs(lostCamera());
-    void this.keeping.then(() => this.capturing?.terminate());
+    this.giveUp(lostCamera());
+    this.capturing?.close();
   }
 
-  private async startTrack(): Promise<MediaStreamTrack> {
-    let stream: MediaStream;
-    try {
-      stream = await navigator.mediaDevices.getUserMedia({
-        audio: false,
-        video: { facingMode: 'environment', width: { ideal: 1920 }, height: { ideal: 1440 } },
-      });
-    } catch (error) {
-      throw refusalOf(error);
-    }
-    const [track] = stream.getVideoTracks();
-    if (this.closed) {
-      track.stop();
-      throw lostCamera();
-    }
-    this.track = track;
-    track.addEventListener('ended', () => {
-      if (!this.closed) for (const listener of [...this.lost]) listener(lostCamera());
-    });
-    return track;
+  /** The camera has gone by itself, or might as well have: it is let go, and everybody told. */
+  private goAway(refusal: CameraRefusal): void {
+    if (this.closed) return;
+    this.giveUp(refusal);
+    this.close();
+    for (const listener of [...this.lost]) listener(refusal);
   }
 
   private controls(): ControlCapabilities {
-    return this.track?.getCapabilities?.() ?? {};
+    return (this.track?.getCapabilities?.() ?? {}) as ControlCapabilities;
   }
 
-  /** Sends the latest settings to the track, one request at a time. */
-  private async pushConstraints(): Promise<void> {
-    if (this.applying || !this.track) return;
-    this.applying = true;
-    while (this.wanted) {
-      const settings = this.wanted;
-      const number = this.applied;
-      this.wanted = null;
-      try {
-        await this.track.applyConstraints(constraintsFor(settings, this.controls()));
-      } catch {
-        // A refused constraint leaves the track as it was; readings say what it really uses.
-      }
-      this.honoured = number;
+  private reported(): ControlSettings {
+    return (this.track?.getSettings() ?? {}) as ControlSettings;
+  }
+
+  private pushed(settings: Settings): void {
+    if (!this.track) return;
+    this.applier ??= new TrackApplier(
+      this.track,
+      { ...releasedSettings(settings), torch: false, crop: 1 },
+      (refused) => {
+        if (this.inSeries) return;
+        for (const listener of [...this.refused]) listener(refused);
+      },
+    );
+    this.applier.apply(settings, this.applied);
+  }
+
+  private captureOf(track: MediaStreamTrack, takesPhotos: boolean): BrowserCapture {
+    const light = () => this.calibration?.light ?? UNKNOWN_LIGHT;
+    return new BrowserCapture({
+      track,
+      takesPhotos,
+      closing: this.closing,
+      get light() {
+        return light();
+      },
+      grab: () => this.live.grab(),
+      holdWatch: (work) => this.watch.hold(work),
+    });
+  }
+
+  private calibrationOf(track: MediaStreamTrack, key: string, light: Calibration['light']) {
+    const { live, closing } = this;
+    const controls = this.controls();
+    return new BrowserCalibration(
+      {
+        track,
+        controls,
+        closing,
+        settings: () => this.settings,
+        hold: (settings) => this.hold(settings),
+        restore: (settings) => {
+          this.inSeries = false;
+          this.pushed(settings);
+        },
+        startSeries: () => live.startSeries(),
+        gather: (stops, skip) => live.gather(stops, skip),
+        recover: () => live.recover(),
+        reading: () =>
+          this.latest && {
+            meterStops: this.latest.meterStops,
+            ev100: exposureEv(this.reported(), this.latest.meterStops),
+          },
+        onLight: ({ response, greyStops }) => void live.calibrate(response, greyStops),
+      },
+      key,
+      light,
+    );
+  }
+
+  /** Asks for settings and waits until the track says it follows. */
+  private async hold(settings: Settings): Promise<void> {
+    this.inSeries = true;
+    this.pushed(settings);
+    const asks = asksFor(settings, this.controls());
+    const end = performance.now() + HOLD_MS;
+    while (performance.now() < end && !this.closed) {
+      const reported = this.reported();
+      if (asks.every((ask) => isDone(ask, reported, this.controls()))) return;
+      await new Promise((resolve) => setTimeout(resolve, 50));
     }
-    this.applying = false;
+  }
+
+  /** Moves the tape that was left open while the other is held. */
+  private follow(meterStops: number): void {
+    const { settings, inSeries } = this;
+    if (!settings || inSeries || performance.now() - this.followedAt < FOLLOW_MS) return;
+    this.followedAt = performance.now();
+    const controls = this.controls();
+    const to = followLight(settings, controls, this.reported(), meterStops, this.filled);
+    if (to === this.filled) return;
+    this.filled = to;
+    if (to !== null) this.pushed(filledSettings(settings, controls, to));
   }
 
   private passOn(picture: PictureReadings): void {
-    const settings: ControlSettings = this.track?.getSettings() ?? {};
+    this.watch.alive();
+    this.latest = picture;
+    this.follow(picture.meterStops);
+    const settings = this.reported();
+    const { meterStops, ...seen } = picture;
+    const offset = this.calibration?.light.evOffset ?? null;
+    const ev = offset === null ? null : exposureEv(settings, meterStops);
+    const kelvin = settings.colorTemperature;
     const readings: Readings = {
-      ...picture,
+      ...seen,
       ...reportedClicks(settings),
+      ev100: ev === null ? null : ev + offset!,
+      white: kelvin ? { kelvin, tint: 0 } : null,
       focus: reportedFocus(this.controls(), settings),
-      applied: this.honoured,
+      applied: this.applier?.honoured ?? 0,
     };
     for (const listener of [...this.listeners]) listener(readings);
   }
-
-  private metadata(timeClick: number | null, isoClick: number | null): ShotMetadata {
-    const now = new Date();
-    return {
-      make: 'Browser camera',
-      model: this.track?.label || 'unnamed',
-      software: 'Velmo',
-      description:
-        'Linear DNG made from a processed video frame of a browser camera; not sensor data.',
-      capturedAt: { epochMs: now.getTime(), offsetMinutes: -now.getTimezoneOffset() },
-      timeS: timeClick === null ? undefined : timeSFromClick(timeClick),
-      iso: isoClick === null ? undefined : Math.round(isoFromClick(isoClick)),
-    };
-  }
 }
+
+const sameHolds = (a: Settings, b: Settings): boolean =>
+  a.time.mode === b.time.mode &&
+  a.iso.mode === b.iso.mode &&
+  sameHold(a.time, b.time) &&
+  sameHold(a.iso, b.iso);

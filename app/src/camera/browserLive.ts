@@ -1,73 +1,37 @@
-import { decodeSrgb, encodeSrgb } from '@velmo/core/colour';
 import { PIN_SHARE, type PicturePoint } from '@velmo/core/exposure';
-import {
-  ladderBinTable,
-  peakingTable,
-  meterLevel,
-  readSpot,
-  toneLevels,
-  zebraRawLevel,
-  type MonitorSettings,
-  type MonitorTables,
-} from '@velmo/core/monitor';
+import { meterLevel, readSpot } from '@velmo/core/monitor';
+import type { RecoveredResponse, VideoResponse } from '@velmo/core/response';
 import { DEFAULT_SETTINGS, type MeterSetting } from '@velmo/core/settings';
 import { FIRST_VIEW, type PinReading, type Readings, type ViewOptions } from './CameraDevice';
 import { KeptWeights } from './keptWeights';
-import { LiveStage, lumaWeights } from './liveStage';
+import { LiveStage } from './liveStage';
 import { inPictureOf } from './pictureInWindow';
 import { sameWatched } from './sameAsked';
 import { VideoLoupe } from './videoLoupe';
+import { LUMA, VIDEO_WHITE, VideoScale } from './videoScale';
+import { VideoSeries } from './videoSeries';
 
 const LONG_PX = 640;
-const WHITE_LEVEL = 4095;
-/** Mid-grey of an sRGB picture. Nothing but the picture is known, so this is where the ladder's 0 lies. */
-const MID_GREY = 0.18;
-
-const LINEAR_12 = Uint16Array.from({ length: 256 }, (_, v) =>
-  Math.round(WHITE_LEVEL * decodeSrgb(v / 255)),
-);
-const DARKEST = LINEAR_12[1];
-
-/** Luminance of BT.709 red, green, blue. */
-const LUMA = [0.2126, 0.7152, 0.0722] as const;
-
-const LEVELS = { blackLevel: 0, whiteLevel: WHITE_LEVEL };
-
-/** Tables of the monitors a view asks for. */
-const tablesFor = ({ zebra, toneClicks }: MonitorSettings): MonitorTables => ({
-  bins: ladderBinTable(0, WHITE_LEVEL, MID_GREY),
-  whiteLevel: WHITE_LEVEL,
-  crushedLevel: DARKEST,
-  luma: lumaWeights(LUMA),
-  zebraLevel: zebraRawLevel(zebra, LEVELS),
-  ...toneLevels(toneClicks, MID_GREY, LEVELS),
-});
-
-/**
- * A video frame does not tell its noise: taken to be a step of its eight bits at any level, which is what is left of it where
- * the camera has smoothed it away.
- */
-function videoNoise(level: number): number {
-  const code = 255 * encodeSrgb(level / WHITE_LEVEL);
-  return WHITE_LEVEL * (decodeSrgb((code + 1) / 255) - decodeSrgb(code / 255));
-}
-
-/** Peaking by strength. */
-const PEAKING = {
-  low: peakingTable('low', LEVELS, videoNoise),
-  medium: peakingTable('medium', LEVELS, videoNoise),
-  high: peakingTable('high', LEVELS, videoNoise),
-};
 
 /** Readings as far as the picture alone gives them; the main thread adds what the track knows. */
-export type PictureReadings = Omit<Readings, 'applied' | 'timeClick' | 'isoClick' | 'focus'>;
+export interface PictureReadings extends Omit<
+  Readings,
+  'applied' | 'timeClick' | 'isoClick' | 'focus' | 'ev100' | 'white'
+> {
+  /** What the meter reads, in stops from mid-grey. */
+  readonly meterStops: number;
+}
 
 /** What a pin reads: no further than the picture's own white. */
-function readPin({ raw, width, height }: LiveStage, pin: PicturePoint): PinReading {
+function readPin(
+  { raw, width, height }: LiveStage,
+  scale: VideoScale,
+  pin: PicturePoint,
+): PinReading {
   const { luminance, peak } = readSpot(raw, width, height, pin, PIN_SHARE, LUMA);
   return {
-    stops: Math.log2(Math.max(1, luminance) / (WHITE_LEVEL * MID_GREY)),
-    roomStops: Math.log2(WHITE_LEVEL / Math.max(1, peak)),
+    stops: scale.stopsOf(luminance),
+    roomStops: Math.log2(VIDEO_WHITE / Math.max(1, peak)),
   };
 }
 
@@ -92,7 +56,9 @@ export class BrowserLive {
   private scratch = new OffscreenCanvas(1, 1);
   private readonly loupe = new VideoLoupe();
   private options: ViewOptions = FIRST_VIEW;
-  private tables = tablesFor(FIRST_VIEW.monitors);
+  private scale = new VideoScale(null, 0);
+  private tables = this.scale.tablesFor(FIRST_VIEW.monitors);
+  private series: VideoSeries | null = null;
   private readonly weights = new KeptWeights();
   private setting: MeterSetting = DEFAULT_SETTINGS.meter;
   private grabs: ((frame: GrabbedFrame) => void)[] = [];
@@ -110,8 +76,30 @@ export class BrowserLive {
   view(options: ViewOptions): void {
     this.loupe.look(options.loupe);
     if (!sameWatched(options.monitors, this.options.monitors))
-      this.tables = tablesFor(options.monitors);
+      this.tables = this.scale.tablesFor(options.monitors);
     this.options = options;
+  }
+
+  /** How the camera's light is calibrated: its response (null: sRGB's), and what a grey card reads without this. */
+  calibrate(response: VideoResponse | null, greyStops: number): void {
+    this.scale = new VideoScale(response, greyStops);
+    this.tables = this.scale.tablesFor(this.options.monitors);
+  }
+
+  /** Starts a guided series, of which `gather` takes the pictures and `recover` makes the response. */
+  startSeries(): void {
+    this.series = new VideoSeries();
+  }
+
+  /** One picture of the series, with so much light, once the camera has settled. */
+  async gather(exposureStops: number, skip: number): Promise<void> {
+    await this.series?.gather(exposureStops, skip);
+  }
+
+  recover(): RecoveredResponse | null {
+    const found = this.series?.recover() ?? null;
+    this.series = null;
+    return found;
   }
 
   /** How the picture is to be read from now on. */
@@ -145,39 +133,41 @@ export class BrowserLive {
     const context = this.scratchContext(width, height);
     context.drawImage(frame, 0, 0, width, height);
     const { data } = context.getImageData(0, 0, width, height);
+    this.series?.frame(data, width, height);
     stage.picture.data.set(data);
+    const { table } = this.scale;
     for (let i = 0, o = 0; o < stage.raw.length; i += 4, o += 3) {
-      stage.raw[o] = LINEAR_12[data[i]];
-      stage.raw[o + 1] = LINEAR_12[data[i + 1]];
-      stage.raw[o + 2] = LINEAR_12[data[i + 2]];
+      stage.raw[o] = table[data[i]];
+      stage.raw[o + 1] = table[256 + data[i + 1]];
+      stage.raw[o + 2] = table[512 + data[i + 2]];
     }
     stage.monitor(this.tables);
     const { peaking, monitors } = this.options;
-    if (peaking) stage.peak(this.tables, PEAKING[monitors.peakingStrength]);
+    if (peaking) stage.peak(this.tables, this.scale.peaking[monitors.peakingStrength]);
     const picture = stage.watchPicture(this.options.monitors);
     const loupe = this.loupe.draw(frame, size, (at) => this.inPicture(stage, at));
     if (this.canvas) stage.present(this.canvas, this.options);
     const { pattern, spot } = this.setting;
     const weights = this.weights.of(stage, pattern, this.inPicture(stage, spot));
     const level = meterLevel(stage.raw, weights, this.tables.luma);
-    const stops = Math.log2(Math.max(1, level) / (WHITE_LEVEL * MID_GREY));
+    const meterStops = this.scale.stopsOf(level);
     this.report({
-      differenceClicks: Math.round(3 * stops),
+      meterStops,
+      differenceClicks: Math.round(3 * meterStops),
       outOfRange: false,
-      ev100: null,
+      estimated: this.scale.response === null,
       lightClicks: null,
-      pins: this.options.pins.map((pin) => readPin(stage, this.inPicture(stage, pin))),
+      pins: this.options.pins.map((pin) => readPin(stage, this.scale, this.inPicture(stage, pin))),
       loupe,
       refined: true,
       cosDeclination: null,
       histogram: stage.result.histogram.slice(),
       ...stage.shares(),
       picture,
-      white: null,
       gains: null,
       overClipStops: null,
-      clipStops: Math.log2(1 / MID_GREY),
-      floorStops: Math.log2(DARKEST / WHITE_LEVEL / MID_GREY),
+      clipStops: this.scale.stopsOf(VIDEO_WHITE),
+      floorStops: this.scale.stopsOf(this.scale.darkest),
     });
   }
 

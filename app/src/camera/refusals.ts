@@ -33,12 +33,25 @@ export function refusalOf(error: unknown): CameraRefusal {
 export const lostCamera = (): CameraRefusal =>
   new CameraRefusal('lost', 'The camera went away. Connect it again, then try again.');
 
+export const stalledCamera = (): CameraRefusal =>
+  new CameraRefusal(
+    'stalled',
+    'No picture has come from the camera for five seconds. Nothing half made was kept. Try again; if it stays so, close other programs that use the camera.',
+  );
+
+/** Why the browser is about to ask, and what becomes of the picture. */
+export const askFirst = (): CameraRefusal =>
+  new CameraRefusal(
+    'ask',
+    'Velmo shows this device’s camera in the Window and reads the light from it. The browser will ask you for leave. Pictures stay on this device; microphone and location are never asked for.',
+  );
+
 /** Why there is no camera to ask for, or null when there may be one. */
 export function unreachable(): CameraRefusal | null {
   if (!window.isSecureContext)
     return new CameraRefusal(
       'insecure',
-      'Browsers give the camera only to https addresses and to localhost. Open Velmo that way.',
+      `Browsers give the camera only to https addresses and to localhost; this page is at ${window.location.origin}. On the computer open Velmo at localhost, on a phone by the https address that “npm run demo -- --lan” prints.`,
     );
   if (!navigator.mediaDevices?.getUserMedia)
     return new CameraRefusal('unsupported', 'This browser has no camera access.');

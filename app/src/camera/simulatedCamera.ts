@@ -10,7 +10,7 @@ import {
 import { METER_PATTERNS, timeSFromClick, type PicturePoint } from '@velmo/core/exposure';
 import { croppedSize, findLens, LENSES } from '@velmo/core/optics';
 import { findScene, SCENES, type Scene } from '@velmo/core/scene';
-import type { NeutralReading, WhitePoint } from '@velmo/core/colour';
+import { WHITE_KELVIN, type NeutralReading, type WhitePoint } from '@velmo/core/colour';
 import type { PushedRight } from '@velmo/core/monitor';
 import { COMP_CLICKS, FILE_KINDS, type Settings } from '@velmo/core/settings';
 import type { Naming } from '../rolls/fileNames';
@@ -37,6 +37,8 @@ const LONG_S = 0.25;
 /** The built-in camera: light, sensor and lens computed from physics, for practice and for tests. */
 export class SimulatedCamera implements CameraDevice {
   readonly kind = 'simulated';
+  /** Its light is computed. */
+  readonly calibration = null;
   private readonly worker: Worker;
   private readonly live: Remote<SimulatedLiveApi>;
   private readonly port = new ReadingsPort();
@@ -122,6 +124,11 @@ export class SimulatedCamera implements CameraDevice {
   }
 
   /** A simulated camera does not go away. */
+  /** It does what it is asked. */
+  onRefused(): () => void {
+    return () => {};
+  }
+
   onLost(): () => void {
     return () => {};
   }
@@ -251,7 +258,15 @@ export class SimulatedCamera implements CameraDevice {
       focus: simulatedFocus,
       longSidePx: ({ lens, crop }) => croppedSize(findLens(lens) ?? LENSES[1], crop, 1).widthPx,
       hasDepth: true,
-      hasWhite: true,
+      white: { kelvin: WHITE_KELVIN, tint: true },
+      zoomMax: null,
+      hasTorch: true,
+      canLock: true,
+      averages: false,
+      takesPhotos: false,
+      frameSizes: [],
+      frameSize: null,
+      letGoWhenHidden: false,
       fileKinds: FILE_KINDS,
       hasAspect: true,
       readsRaw: true,

@@ -308,6 +308,7 @@ export class SimulatedLive {
       outOfRange,
       ev100: this.meter.ev100(settings),
       lightClicks,
+      estimated: false,
       histogram: stage.result.histogram.slice(),
       ...stage.shares(),
       picture,

@@ -1,32 +1,20 @@
+import { WHITE_KELVIN } from '@velmo/core/colour';
 import { clickFromIso, clickFromTimeS, isoFromClick, timeSFromClick } from '@velmo/core/exposure';
 import type { ClickRange } from '@velmo/core/exposure';
-import { heldClick, type Settings } from '@velmo/core/settings';
+import { MAX_CROP } from '@velmo/core/optics';
+import { COMP_CLICKS, heldClick, type Settings } from '@velmo/core/settings';
 import { focusConstraints } from './trackFocus';
-
-/**
- * Camera controls of W3C MediaStream Image Capture, which TypeScript's DOM library does not describe.
- * exposureTime is in units of 100 microseconds.
- */
-interface Span {
-  readonly min: number;
-  readonly max: number;
-}
-export interface ControlCapabilities extends MediaTrackCapabilities {
-  readonly exposureMode?: readonly string[];
-  readonly exposureTime?: Span;
-  readonly iso?: Span;
-  readonly focusMode?: readonly string[];
-  readonly focusDistance?: Span & { readonly step?: number };
-}
-export interface ControlSettings extends MediaTrackSettings {
-  readonly exposureMode?: string;
-  readonly exposureTime?: number;
-  readonly iso?: number;
-  readonly focusMode?: string;
-  readonly focusDistance?: number;
-}
+import {
+  isSpan,
+  steppedValue,
+  type ControlCapabilities,
+  type ControlSet,
+  type ControlSettings,
+  type Span,
+} from './trackTypes';
 
 const EXPOSURE_UNIT_S = 1e-4;
+const CLICKS_A_STOP = 3;
 
 /** Whole clicks that lie inside a span of true values, or null when none does. */
 function clicksInside(
@@ -34,7 +22,7 @@ function clicksInside(
   toClick: (v: number) => number,
   fromClick: (c: number) => number,
 ): ClickRange | null {
-  if (!span || !(span.min > 0) || !(span.max > span.min)) return null;
+  if (!isSpan(span) || !(span.min > 0)) return null;
   const tolerance = 1.001;
   let min = toClick(span.min);
   let max = toClick(span.max);
@@ -44,39 +32,143 @@ function clicksInside(
 }
 
 const unitsFromClick = (click: number): number => timeSFromClick(click) / EXPOSURE_UNIT_S;
+const inSeconds = (units: number): number => units * EXPOSURE_UNIT_S;
 
 /** Shutter times a track can be held at; null when it cannot be held at all. */
 export const timeRangeOf = (c: ControlCapabilities): ClickRange | null =>
   c.exposureMode?.includes('manual')
-    ? clicksInside(c.exposureTime, (v) => clickFromTimeS(v * EXPOSURE_UNIT_S), unitsFromClick)
+    ? clicksInside(c.exposureTime, (v) => clickFromTimeS(inSeconds(v)), unitsFromClick)
     : null;
 
 export const isoRangeOf = (c: ControlCapabilities): ClickRange | null =>
   c.exposureMode?.includes('manual') ? clicksInside(c.iso, clickFromIso, isoFromClick) : null;
 
+/** Compensation a track takes while it exposes by itself, in clicks; null where it takes none. */
+export function compRangeOf({
+  exposureCompensation: span,
+}: ControlCapabilities): ClickRange | null {
+  if (!isSpan(span)) return null;
+  const min = Math.max(COMP_CLICKS.min, Math.ceil(span.min * CLICKS_A_STOP - 0.01));
+  const max = Math.min(COMP_CLICKS.max, Math.floor(span.max * CLICKS_A_STOP + 0.01));
+  return min < max ? { min, max } : null;
+}
+
+/** Lights a track can be told to take for white, in kelvin; null where it decides. */
+export function kelvinRangeOf(c: ControlCapabilities): { min: number; max: number } | null {
+  const span = c.colorTemperature;
+  if (!c.whiteBalanceMode?.includes('manual') || !isSpan(span)) return null;
+  const min = Math.max(WHITE_KELVIN.min, span.min);
+  const max = Math.min(WHITE_KELVIN.max, span.max);
+  return min < max ? { min, max } : null;
+}
+
+/** How far a track zooms in, 1 being its widest; null where it does not. */
+export const zoomMaxOf = ({ zoom }: ControlCapabilities): number | null =>
+  isSpan(zoom) && zoom.min > 0 ? Math.min(MAX_CROP, zoom.max / zoom.min) : null;
+
+export const hasTorch = ({ torch }: ControlCapabilities): boolean =>
+  torch === true || (Array.isArray(torch) && torch.includes(true));
+
+/** The time a track says it exposes for, in seconds; null where it says nothing. */
+export const reportedTimeS = ({ exposureTime }: ControlSettings): number | null =>
+  exposureTime ? inSeconds(exposureTime) : null;
+
 /** Time and ISO a track says it uses, in clicks; null where it says nothing. */
 export const reportedClicks = (
   s: ControlSettings,
 ): { timeClick: number | null; isoClick: number | null } => ({
-  timeClick: s.exposureTime ? clickFromTimeS(s.exposureTime * EXPOSURE_UNIT_S) : null,
+  timeClick: s.exposureTime ? clickFromTimeS(inSeconds(s.exposureTime)) : null,
   isoClick: s.iso ? clickFromIso(s.iso) : null,
 });
 
-/** Constraints that ask a track for what is held, and only for what it offers. */
-export function constraintsFor(
-  settings: Settings,
-  capabilities: ControlCapabilities,
-): MediaTrackConstraints {
-  const time = timeRangeOf(capabilities) ? heldClick(settings.time) : null;
-  const iso = isoRangeOf(capabilities) ? heldClick(settings.iso) : null;
-  const manual = time !== null || iso !== null;
-  const wanted: Record<string, unknown> = {};
-  if (capabilities.exposureMode) {
-    const mode = manual ? 'manual' : 'continuous';
-    if (capabilities.exposureMode.includes(mode)) wanted.exposureMode = mode;
+/** Controls that a track can refuse, each by itself. */
+export type ControlName = 'time' | 'iso' | 'comp' | 'focus' | 'white' | 'zoom' | 'torch';
+
+/** One control as a track is asked for it. */
+export interface AskedControl {
+  readonly name: ControlName;
+  readonly set: ControlSet;
+}
+
+/** What a track is asked for, a set for each control it offers, so that one that is refused takes no other along. */
+export function asksFor(settings: Settings, c: ControlCapabilities): AskedControl[] {
+  const asks: (AskedControl | null)[] = [
+    ...exposureAsks(settings, c),
+    named('focus', focusConstraints(settings.focus, settings.meter, c)),
+    named('white', whiteAsk(settings, c)),
+    named(
+      'zoom',
+      isSpan(c.zoom) && zoomMaxOf(c)
+        ? { zoom: steppedValue(c.zoom.min * settings.crop, c.zoom) }
+        : {},
+    ),
+    named('torch', hasTorch(c) ? { torch: settings.torch } : {}),
+  ];
+  return asks.filter((ask) => ask !== null);
+}
+
+const named = (name: ControlName, set: ControlSet): AskedControl | null =>
+  Object.keys(set).length > 0 ? { name, set } : null;
+
+function exposureAsks(settings: Settings, c: ControlCapabilities): (AskedControl | null)[] {
+  const time = timeRangeOf(c) ? heldClick(settings.time) : null;
+  const iso = isoRangeOf(c) ? heldClick(settings.iso) : null;
+  if (time === null && iso === null) {
+    const mode = c.exposureMode?.includes('continuous') ? { exposureMode: 'continuous' } : {};
+    const comp = compRangeOf(c)
+      ? {
+          exposureCompensation: steppedValue(
+            settings.compClicks / CLICKS_A_STOP,
+            c.exposureCompensation!,
+          ),
+        }
+      : {};
+    return [named('comp', { ...mode, ...comp })];
   }
-  if (time !== null) wanted.exposureTime = unitsFromClick(time);
-  if (iso !== null) wanted.iso = isoFromClick(iso);
-  Object.assign(wanted, focusConstraints(settings.focus, capabilities));
-  return { advanced: [wanted as MediaTrackConstraintSet] };
+  const manual = { exposureMode: 'manual' };
+  return [
+    time === null
+      ? null
+      : named('time', {
+          ...manual,
+          exposureTime: steppedValue(unitsFromClick(time), c.exposureTime!),
+        }),
+    iso === null ? null : named('iso', { ...manual, iso: steppedValue(isoFromClick(iso), c.iso!) }),
+  ];
+}
+
+function whiteAsk({ white }: Settings, c: ControlCapabilities): ControlSet {
+  const held = white.mode === 'set' ? white : white.locked;
+  if (held && kelvinRangeOf(c))
+    return {
+      whiteBalanceMode: 'manual',
+      colorTemperature: steppedValue(held.kelvin, c.colorTemperature!),
+    };
+  return c.whiteBalanceMode?.includes('continuous') ? { whiteBalanceMode: 'continuous' } : {};
+}
+
+/** Constraints of all sets together. */
+export const constraintsFor = (asks: readonly AskedControl[]): MediaTrackConstraints => ({
+  advanced: asks.map(({ set }) => set as MediaTrackConstraintSet),
+});
+
+/** A value may differ from what was asked by half a third of a stop, or by a step. */
+const HALF_CLICK = 2 ** (1 / 6) * 1.001;
+const BY_RATIO = new Set(['exposureTime', 'iso', 'colorTemperature']);
+
+/** True when a track says that it does what it was asked; what it does not report cannot be held against it. */
+export function isDone(
+  { set }: AskedControl,
+  reported: ControlSettings,
+  c: ControlCapabilities,
+): boolean {
+  return Object.entries(set).every(([key, asked]) => {
+    const is = (reported as Record<string, unknown>)[key];
+    if (is === undefined || key === 'pointsOfInterest') return true;
+    if (typeof asked !== 'number' || typeof is !== 'number') return is === asked;
+    const span = (c as Record<string, unknown>)[key] as Span | undefined;
+    const step = Math.max(span?.step ?? 0, span ? (span.max - span.min) / 200 : 0);
+    if (Math.abs(is - asked) <= step * 1.001) return true;
+    return BY_RATIO.has(key) && Math.max(is / asked, asked / is) <= HALF_CLICK;
+  });
 }

@@ -1,8 +1,15 @@
 import { dioptresOf } from '@velmo/core/optics';
 import type { PicturePoint } from '@velmo/core/exposure';
-import type { FocusSetting } from '@velmo/core/settings';
+import type { FocusSetting, MeterSetting } from '@velmo/core/settings';
 import type { FocusControl, FocusReading } from './CameraDevice';
-import type { ControlCapabilities, ControlSettings } from './trackControls';
+import {
+  isSpan,
+  steppedValue,
+  takesPlaces,
+  type ControlCapabilities,
+  type ControlSettings,
+  type Span,
+} from './trackTypes';
 
 /** Detents between the nearest and the farthest focus of a track that counts metres. */
 const DETENTS = 60;
@@ -13,24 +20,18 @@ const LONGEST_M = 20;
 /** Where nothing but steps is known, they stand for this many dioptres, so that they can be kept like any other focus. */
 const STEPS_DIOPTRES = 10;
 
-interface FocusSpan {
-  readonly min: number;
-  readonly max: number;
-  readonly step?: number;
-}
-
 /** True when a track's focusDistance can be read as metres. */
-export const countsMetres = ({ min, max, step }: FocusSpan): boolean =>
+export const countsMetres = ({ min, max, step }: Span): boolean =>
   min >= 0 && min < 5 && ((step ?? 0) < 1 || max <= LONGEST_M);
 
 /** Detents of a tape: where the track counts steps of its own, as many as it has. */
-const detentsOf = (span: FocusSpan): number =>
+const detentsOf = (span: Span): number =>
   countsMetres(span)
     ? DETENTS
     : Math.max(1, Math.min(MOST_DETENTS, Math.round((span.max - span.min) / (span.step || 1))));
 
 /** A way from a track's numbers to dioptres and back. */
-function unitOf(span: FocusSpan) {
+function unitOf(span: Span) {
   if (countsMetres(span)) {
     const nearest = dioptresOf(Math.max(0.02, span.min));
     const farthest = dioptresOf(span.max);
@@ -51,19 +52,16 @@ function unitOf(span: FocusSpan) {
   };
 }
 
-const spanOf = (c: ControlCapabilities): FocusSpan | null => {
+const spanOf = (c: ControlCapabilities): Span | null => {
   const span = c.focusDistance;
-  return c.focusMode?.includes('manual') && span && span.max > span.min ? span : null;
+  return c.focusMode?.includes('manual') && isSpan(span) ? span : null;
 };
 
 const POINT_MODES = ['single-shot', 'continuous'] as const;
 
 /** The mode in which a track focuses at a place it is told; null where it cannot be told. */
 const pointMode = (c: ControlCapabilities): string | null =>
-  navigator.mediaDevices?.getSupportedConstraints &&
-  'pointsOfInterest' in navigator.mediaDevices.getSupportedConstraints()
-    ? (POINT_MODES.find((mode) => c.focusMode?.includes(mode)) ?? null)
-    : null;
+  takesPlaces() ? (POINT_MODES.find((mode) => c.focusMode?.includes(mode)) ?? null) : null;
 
 /** How a track's focus can be moved; null where it cannot. */
 export function trackFocus(c: ControlCapabilities): FocusControl | null {
@@ -96,18 +94,30 @@ export function reportedFocus(c: ControlCapabilities, s: ControlSettings): Focus
   };
 }
 
-/** The part of a track's constraints that asks for focus, and only for what it offers. */
+/**
+ * The part of a track's constraints that asks for focus, and only for what it offers. A place is named for all the track
+ * does by itself, light included: where nothing is to be focused at a place, it is the meter's spot.
+ */
 export function focusConstraints(
   focus: FocusSetting,
+  meter: MeterSetting,
   c: ControlCapabilities,
 ): Record<string, unknown> {
   const span = spanOf(c);
+  const spot = meter.pattern === 'spot' ? placeOf(meter.spot) : {};
   if (focus.mode === 'set' && span)
-    return { focusMode: 'manual', focusDistance: unitOf(span).toTrack(focus.dioptres) };
+    return {
+      focusMode: 'manual',
+      focusDistance: steppedValue(unitOf(span).toTrack(focus.dioptres), span),
+      ...spot,
+    };
   const mode = pointMode(c);
   if (focus.mode === 'auto' && mode && !isMiddle(focus.spot))
-    return { focusMode: mode, pointsOfInterest: [{ x: focus.spot.x, y: focus.spot.y }] };
-  return c.focusMode?.includes('continuous') ? { focusMode: 'continuous' } : {};
+    return { focusMode: mode, ...placeOf(focus.spot) };
+  return c.focusMode?.includes('continuous') ? { focusMode: 'continuous', ...spot } : {};
 }
+
+const placeOf = ({ x, y }: PicturePoint): Record<string, unknown> =>
+  takesPlaces() ? { pointsOfInterest: [{ x, y }] } : {};
 
 const isMiddle = ({ x, y }: PicturePoint): boolean => x === 0.5 && y === 0.5;

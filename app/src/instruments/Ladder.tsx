@@ -23,6 +23,8 @@ interface LadderProps {
   readonly host?: RefObject<View | null>;
   /** Drag or keys: brighter (+) or darker by clicks. Left out: the ladder only shows. */
   readonly onNudge?: (clicks: number) => void;
+  /** Its stops are estimated. */
+  readonly estimated?: boolean;
   /** The tape a drag moves: "Comp". */
   readonly moves?: string | null;
   /** How the histogram stands; null = left out. */
@@ -67,6 +69,11 @@ export function Ladder(props: LadderProps) {
           <LadderHistogram width={width} height={height} subscribe={subscribe} look={look} />
         )}
         <LadderScale width={width} height={height} clipStops={clipStops} floorStops={floorStops} />
+        {props.estimated && (
+          <Text style={styles.estimated} numberOfLines={1}>
+            estimated
+          </Text>
+        )}
         {onNudge && moves && (
           <Text style={styles.moves} numberOfLines={1}>
             ↕ {moves}
@@ -80,6 +87,15 @@ export function Ladder(props: LadderProps) {
 
 const styles = StyleSheet.create({
   ladder: { backgroundColor: 'rgba(22,22,22,0.72)', overflow: 'hidden' },
+  estimated: {
+    position: 'absolute',
+    left: 5,
+    bottom: 21,
+    fontFamily: FONT.medium,
+    fontSize: 13,
+    color: COLOUR.light,
+    pointerEvents: 'none',
+  },
   moves: {
     position: 'absolute',
     left: 5,

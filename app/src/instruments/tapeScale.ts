@@ -14,7 +14,8 @@ export interface TapeScale {
     | 'ND filter'
     | 'Zebra'
     | 'Tone'
-    | 'Subject';
+    | 'Subject'
+    | 'EV';
   /** Short text of a click, as engraved. */
   engrave(click: number): string;
   /** Text of a click with its unit, for the readout. */

@@ -1,5 +1,7 @@
 import Ajv, { type ValidateFunction } from 'ajv';
 import { SETTINGS_SCHEMA, type Settings } from '@velmo/core/settings';
+import { CAMERA_CHOICE_SCHEMA, type CameraChoice } from './cameraChoice';
+import { CAMERA_LIGHT_SCHEMA, type KeptLight } from './cameraLight';
 import { FRAME_RECORD_SCHEMA, type FrameRecord } from './frameRecord';
 import { PREFERENCES_SCHEMA, type Preferences } from './preferences';
 
@@ -13,4 +15,6 @@ const lazily = <T>(schema: object): ((value: unknown) => value is T) => {
 
 export const isSettings = lazily<Settings>(SETTINGS_SCHEMA);
 export const isFrameRecord = lazily<FrameRecord>(FRAME_RECORD_SCHEMA);
+export const isCameraChoice = lazily<CameraChoice>(CAMERA_CHOICE_SCHEMA);
+export const isCameraLight = lazily<KeptLight>(CAMERA_LIGHT_SCHEMA);
 export const isPreferences = lazily<Preferences>(PREFERENCES_SCHEMA);

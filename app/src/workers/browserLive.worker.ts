@@ -1,5 +1,6 @@
 import { expose, transfer } from 'comlink';
 import { BrowserLive, type GrabbedFrame } from '../camera/browserLive';
+import type { RecoveredResponse, VideoResponse } from '@velmo/core/response';
 import type { MeterSetting } from '@velmo/core/settings';
 import type { ViewOptions } from '../camera/CameraDevice';
 
@@ -22,6 +23,12 @@ const api = {
     live?.frame(bitmap);
     bitmap.close();
   },
+  calibrate: (response: VideoResponse | null, greyStops: number): void =>
+    live?.calibrate(response, greyStops),
+  startSeries: (): void => live?.startSeries(),
+  gather: async (exposureStops: number, skip: number): Promise<void> =>
+    live?.gather(exposureStops, skip),
+  recover: (): RecoveredResponse | null => live?.recover() ?? null,
   async grab(): Promise<GrabbedFrame> {
     if (!live) throw new Error('The camera is closed.');
     const frame = await live.grab();

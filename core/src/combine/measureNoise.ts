@@ -43,14 +43,14 @@ export function measureNoise(
   const before = new NoiseCurve();
   const after = new NoiseCurve();
   const row = 3 * width;
-  const visit = (use: (i: number, level: number, difference: number) => void): void => {
+  const visit = (each: (i: number, level: number, difference: number) => void): void => {
     for (let y = 1; y < height - 1; y += ROWS)
       for (let i = y * row + 3; i < (y + 1) * row - 3; i++) {
         const level = data[i] / WHITE;
         if (level < LEAST || level > MOST) continue;
         const [a, b] = [single.a[i], single.b[i]];
         if (a === OUTSIDE || b === OUTSIDE || a === WHITE || b === WHITE) continue;
-        use(i, level, (a - b) / WHITE);
+        each(i, level, (a - b) / WHITE);
       }
   };
   visit((_, level, difference) => rough.add(level, difference));

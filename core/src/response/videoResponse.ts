@@ -34,3 +34,32 @@ export function linearTable(response: VideoResponse, whiteLevel: number): Uint16
   });
   return table;
 }
+
+/** Steps of the table that goes back from light to codes: in the dark, a code takes several of them. */
+const BACK_STEPS = 65536;
+
+/**
+ * A picture of linear light as a camera of this response would show it.
+ *
+ * @param data linear red, green, blue of every pixel, 65535 where it clips
+ * @returns bytes, `4 * pixels`
+ */
+export function codesOfLinear(data: Uint16Array, response: VideoResponse): Uint8ClampedArray {
+  const tables = response.map((curve) => {
+    const table = new Uint8ClampedArray(BACK_STEPS);
+    for (let level = 0, code = 0; level < BACK_STEPS; level++) {
+      const share = level / (BACK_STEPS - 1);
+      // The nearer of the two codes between which the light lies.
+      while (code < CODES - 1 && curve[code] + curve[code + 1] < 2 * share) code++;
+      table[level] = code;
+    }
+    return table;
+  });
+  const rgba = new Uint8ClampedArray((4 * data.length) / 3).fill(255);
+  for (let i = 0, o = 0; i < data.length; i += 3, o += 4) {
+    rgba[o] = tables[0][data[i]];
+    rgba[o + 1] = tables[1][data[i + 1]];
+    rgba[o + 2] = tables[2][data[i + 2]];
+  }
+  return rgba;
+}

@@ -8,6 +8,7 @@ import { SUBJECT_PACES } from '../optics/smear';
 import {
   AUTO,
   AUTO_WHITE_SETTING,
+  AVERAGE_FRAMES,
   COMP_CLICKS,
   FILE_KINDS,
   held,
@@ -79,6 +80,7 @@ export function settingsFromLink(
     white: unlockedWhite(read('white', parseWhite, base.white)),
     files: read('files', oneOf(FILE_KINDS), base.files),
     jpegQuality: read('quality', qualityOf, base.jpegQuality),
+    average: read('average', averageOf, base.average),
     aspect: read('aspect', oneOf(ASPECT_RATIOS), base.aspect),
   };
   return { settings, problems };
@@ -111,6 +113,11 @@ function parseWhite(text: string): WhiteSetting | null {
     ? setWhite(white)
     : null;
 }
+
+const averageOf = (text: string): number | null => {
+  const frames = wholeUpTo(AVERAGE_FRAMES.max)(text);
+  return frames === 1 || (frames !== null && frames >= AVERAGE_FRAMES.min) ? frames : null;
+};
 
 const qualityOf = (text: string): number | null => {
   const quality = wholeUpTo(JPEG_QUALITY.max)(text);

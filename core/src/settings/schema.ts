@@ -5,6 +5,7 @@ import { SUBJECT_PACES } from '../optics/smear';
 import { WHITE_KELVIN, WHITE_TINT } from '../colour/whitePoint';
 import { ASPECT_RATIOS } from '../optics/aspect';
 import {
+  AVERAGE_FRAMES,
   COMP_CLICKS,
   FILE_KINDS,
   FOCUS_DIOPTRES,
@@ -41,9 +42,9 @@ const whitePoint = {
 
 /** JSON Schema of Settings, for every door they come in by. */
 export const SETTINGS_SCHEMA = {
-  $id: 'velmo/settings/4',
+  $id: 'velmo/settings/5',
   ...exactly({
-    version: { const: 4 },
+    version: { const: 5 },
     lens: { type: 'string', pattern: '^[a-z0-9-]{1,32}$' },
     crop: { type: 'number', minimum: 1, maximum: MAX_CROP },
     time: hold(TIME_CLICKS),
@@ -94,6 +95,12 @@ export const SETTINGS_SCHEMA = {
     },
     files: { enum: FILE_KINDS },
     jpegQuality: { type: 'integer', minimum: JPEG_QUALITY.min, maximum: JPEG_QUALITY.max },
+    average: {
+      oneOf: [
+        { const: 1 },
+        { type: 'integer', minimum: AVERAGE_FRAMES.min, maximum: AVERAGE_FRAMES.max },
+      ],
+    },
     aspect: { enum: ASPECT_RATIOS },
   }),
 };

@@ -56,11 +56,12 @@ export const setFocus = (dioptres: number): FocusSetting => ({ mode: 'set', diop
 /** What one frame is written as. TIFF and PNG are developed pictures of 16 bits. */
 export const FILE_KINDS = ['dng', 'dng+jpeg', 'jpeg', 'tiff', 'png'] as const;
 export type FileKind = (typeof FILE_KINDS)[number];
+export const AVERAGE_FRAMES = { min: 4, max: 64 } as const;
 export const JPEG_QUALITY = { min: 60, max: 100 } as const;
 
 /** Everything that decides the picture: plain, serialisable, comparable. Clicks are thirds of a stop. */
 export interface Settings {
-  readonly version: 4;
+  readonly version: 5;
   readonly lens: string;
   /** Zoom past the lens by cropping: 1 = the whole sensor. */
   readonly crop: number;
@@ -84,6 +85,8 @@ export interface Settings {
   readonly white: WhiteSetting;
   readonly files: FileKind;
   readonly jpegQuality: number;
+  /** Frames averaged into one by cameras that can: 1, or 4 to 64. */
+  readonly average: number;
   /** Shape of the picture; cut in the metadata of a DNG, for good in the others. */
   readonly aspect: AspectRatio;
 }
@@ -93,7 +96,7 @@ export const MAX_FILTER_STOPS = 10;
 export const MAX_STABILISER_STOPS = 5;
 
 export const DEFAULT_SETTINGS: Settings = {
-  version: 4,
+  version: 5,
   lens: 'main',
   crop: 1,
   time: AUTO,
@@ -111,6 +114,7 @@ export const DEFAULT_SETTINGS: Settings = {
   white: AUTO_WHITE_SETTING,
   files: 'dng',
   jpegQuality: 92,
+  average: 1,
   aspect: '4:3',
 };
 

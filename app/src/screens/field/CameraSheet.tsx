@@ -1,10 +1,9 @@
-import { StyleSheet, Text, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { SCENES } from '@velmo/core/scene';
-import { Button } from '../../instruments/Button';
 import { Choice } from '../../instruments/Choice';
 import { Sheet } from '../../instruments/Sheet';
 import { useStore } from '../../state/store';
-import { COLOUR, FONT } from '../../theme/theme';
+import { DeviceCameras, Place } from './DeviceCameras';
 import { hasten, openCamera } from './fieldSession';
 import { closeSheet, fieldStore } from './fieldState';
 
@@ -20,31 +19,19 @@ export function CameraSheet() {
     <Sheet title="Camera and place" onClose={closeSheet}>
       <View style={styles.places}>
         {SCENES.map((scene) => (
-          <View key={scene.id} style={styles.place}>
-            <Button
-              label={scene.name}
-              name={`${scene.name}, simulated`}
-              pressed={choice.device === 'simulated' && choice.scene === scene.id}
-              onPress={() => {
-                void openCamera({ device: 'simulated', scene: scene.id });
-                closeSheet();
-              }}
-            />
-            <Text style={styles.about}>{scene.description}</Text>
-          </View>
-        ))}
-        <View style={styles.place}>
-          <Button
-            label="This device’s camera"
-            name="This device’s camera: video frames, not sensor data"
-            pressed={choice.device === 'browser'}
+          <Place
+            key={scene.id}
+            label={scene.name}
+            name={`${scene.name}, simulated`}
+            pressed={choice.device === 'simulated' && choice.scene === scene.id}
+            about={scene.description}
             onPress={() => {
-              void openCamera({ device: 'browser' });
+              void openCamera({ device: 'simulated', scene: scene.id });
               closeSheet();
             }}
           />
-          <Text style={styles.about}>Its video frames, as the browser gives them.</Text>
-        </View>
+        ))}
+        <DeviceCameras />
       </View>
       {simulated && (
         <Choice
@@ -60,12 +47,4 @@ export function CameraSheet() {
 
 const styles = StyleSheet.create({
   places: { gap: 8 },
-  place: { flexDirection: 'row', alignItems: 'center', gap: 10 },
-  about: {
-    flex: 1,
-    fontFamily: FONT.regular,
-    fontSize: 15,
-    lineHeight: 18,
-    color: COLOUR.lightSoft,
-  },
 });

@@ -29,13 +29,16 @@ function listenToReadings(listener: (reading: LadderReading) => void): () => voi
 export const PICTURE_HISTOGRAM_PX = 60;
 
 const ladderWords = (readings: Readings | null): string =>
-  readings ? highlightText(readings) : 'no reading yet';
+  readings
+    ? `${highlightText(readings)}${readings.estimated ? ', estimated' : ''}`
+    : 'no reading yet';
 
 /** The ladder of Field: lives on the readings, moves the exposure, carries the pins. */
 export function FieldLadder({ width, height: whole }: { width: number; height: number }) {
   const height = whole - TARGET;
   const clipStops = useStore(readingsStore, (r) => r?.clipStops ?? 2.96);
   const floorStops = useStore(readingsStore, (r) => Math.round((r?.floorStops ?? -8) * 20) / 20);
+  const estimated = useStore(readingsStore, (r) => r?.estimated ?? false);
   const host = useRef<View>(null);
   useLiveWords(host, readingsStore, ladderWords, 'aria-valuetext');
   const moves = useStore(fieldStore, (s) =>
@@ -59,6 +62,7 @@ export function FieldLadder({ width, height: whole }: { width: number; height: n
         host={host}
         onNudge={moves ? changeExposure : undefined}
         moves={moves}
+        estimated={estimated}
         look={look}
       >
         {moves &&

@@ -1,11 +1,11 @@
 import { useEffect } from 'react';
-import { StyleSheet, Text, useWindowDimensions, View } from 'react-native';
+import { StyleSheet, useWindowDimensions, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { ExposeBar } from '../../instruments/ExposeBar';
 import { Window } from '../../instruments/Window';
 import { useFrameAdded } from '../../rolls/frameQueries';
 import { useStore } from '../../state/store';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR } from '../../theme/theme';
 import { CameraSheet } from './CameraSheet';
 import {
   FieldLadder,
@@ -19,6 +19,7 @@ import { FilesSheet } from './FilesSheet';
 import { fileWords } from './fileWords';
 import { FilmStrip, LastFrame } from './LastFrame';
 import { measureField, type FieldMeasures } from './layout';
+import { LightSheet } from './LightSheet';
 import { MarksSheet } from './MarksSheet';
 import { MeterSheet } from './MeterSheet';
 import { NoticeLine } from './NoticeLine';
@@ -32,7 +33,7 @@ import { useView } from './useView';
 import { DepthSheet } from './DepthSheet';
 import { FIELD_HANDS } from './fieldHands';
 import { FieldLoupe } from './FieldLoupe';
-import { focusControl, watchFocus } from './focusInHand';
+import { watchFocus } from './focusInHand';
 import { FocusSheet } from './FocusSheet';
 import { VerdictSheet } from './VerdictSheet';
 import { WhiteSheet } from './WhiteSheet';
@@ -48,12 +49,12 @@ const SHEETS: Readonly<Record<Sheet, () => React.JSX.Element | null>> = {
   white: WhiteSheet,
   marks: MarksSheet,
   files: FilesSheet,
+  light: LightSheet,
 };
 
 /** Where pictures are taken: Window, Ladder, Verdict, tapes, Expose. */
 export function FieldScreen() {
   const { width, height } = useWindowDimensions();
-  const capabilities = useStore(fieldStore, (s) => s.capabilities);
   const sheet = useStore(fieldStore, (s) => s.sheet);
   const frameAdded = useFrameAdded();
   useOpening();
@@ -61,17 +62,7 @@ export function FieldScreen() {
   useEffect(() => whenStored(frameAdded), [frameAdded]);
   useEffect(watchFocus, []);
 
-  const hasFocus = useStore(fieldStore, (s) => focusControl(s) !== null);
-  const tapes = capabilities
-    ? [
-        capabilities.time,
-        capabilities.iso,
-        capabilities.compensation,
-        hasFocus,
-        capabilities.hasWhite,
-      ].filter(Boolean).length
-    : 5;
-  const m = measureField(width, height, tapes);
+  const m = measureField(width, height);
   useView(m);
 
   const OpenSheet = sheet ? SHEETS[sheet] : null;
@@ -87,7 +78,6 @@ export function FieldScreen() {
         <>
           <FieldVerdict />
           <Tapes height={m.tapeHeight} gap={m.gap} />
-          <DeviceDecides />
         </>
       )}
       <BottomBar height={m.barHeight} />
@@ -160,31 +150,13 @@ function PictureArea({ m }: { m: FieldMeasures }) {
   );
 }
 
-/** Says in words which controls the camera keeps to itself. */
-function DeviceDecides() {
-  const capabilities = useStore(fieldStore, (s) => s.capabilities);
-  const hasFocus = useStore(fieldStore, (s) => focusControl(s) !== null);
-  if (!capabilities) return null;
-  const missing = [
-    capabilities.time ? null : 'Time',
-    capabilities.iso ? null : 'ISO',
-    capabilities.compensation ? null : 'Comp',
-    hasFocus ? null : 'Focus',
-    capabilities.hasWhite ? null : 'White',
-  ].filter((name) => name !== null);
-  if (missing.length === 0) return null;
-  return (
-    <Text style={styles.decides}>
-      {missing.join(', ')}: this camera decides; its browser offers no control.
-    </Text>
-  );
-}
-
 /** What a press on Expose will make. */
 function willWords({ settings, capabilities }: FieldState): string {
   const size = capabilities && capabilities.sizesMp.length > 0 ? ` · ${settings.sizeMp} MP` : '';
   const files = capabilities ? fileWords(settings, capabilities) : 'no camera';
-  return `${files}${size} · 1 frame`;
+  const frames =
+    capabilities?.averages && settings.average > 1 ? `average of ${settings.average}` : '1 frame';
+  return `${files}${size} · ${frames}`;
 }
 
 function BottomBar({ height }: { height: number }) {
@@ -240,11 +212,4 @@ const styles = StyleSheet.create({
   bottom: { flexDirection: 'row', gap: 6 },
   allAuto: { paddingHorizontal: 6, width: 68 },
   faded: { opacity: 0.55 },
-  decides: {
-    fontFamily: FONT.regular,
-    fontSize: 15,
-    lineHeight: 20,
-    color: COLOUR.lightSoft,
-    padding: 6,
-  },
 });

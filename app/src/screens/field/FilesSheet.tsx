@@ -1,6 +1,7 @@
 import { StyleSheet, Text, TextInput, View } from 'react-native';
 import { ASPECT_RATIOS } from '@velmo/core/optics';
 import type { FileKind } from '@velmo/core/settings';
+import type { CameraCapabilities } from '../../camera/CameraDevice';
 import { Button } from '../../instruments/Button';
 import { Choice } from '../../instruments/Choice';
 import { Sheet } from '../../instruments/Sheet';
@@ -20,6 +21,8 @@ import { closeSheet, fieldStore } from './fieldState';
 import { FILE_WORDS, framesLeft, framesLeftText, writtenKind } from './fileWords';
 import { changeNaming } from './preferencesNow';
 
+/** Numbers of frames offered; a link may ask for any from 4 to 64. */
+const AVERAGES = [1, 4, 8, 16, 32, 64];
 const QUALITIES = [70, 85, 92, 97, 100];
 
 const ABOUT: Readonly<Record<FileKind, string>> = {
@@ -29,6 +32,20 @@ const ABOUT: Readonly<Record<FileKind, string>> = {
   tiff: 'A finished picture of 16 bits, large and opened everywhere. The raw is not kept.',
   png: 'A finished picture of 16 bits, packed without loss; takes longest. The raw is not kept.',
 };
+
+/** What a file holds: less where the camera gives no sensor data. */
+function aboutWords(
+  kind: FileKind,
+  { readsRaw, takesPhotos }: CameraCapabilities,
+  average: number,
+): string {
+  if (readsRaw) return ABOUT[kind];
+  if (kind !== 'jpeg')
+    return 'A linear DNG of video frames with their curve taken out, and the picture as shown. No browser gives sensor data.';
+  return takesPhotos && average === 1
+    ? 'The phone’s own photograph in its full size, exactly as the phone makes it.'
+    : 'A finished picture of 8 bits from a video frame.';
+}
 
 /** What a frame is written as, in which shape and size, and under which name. */
 export function FilesSheet() {
@@ -50,7 +67,7 @@ export function FilesSheet() {
         value={kind}
         onChoose={(files) => changeSettings((s) => ({ ...s, files }))}
       />
-      <Text style={styles.about}>{ABOUT[kind]}</Text>
+      <Text style={styles.about}>{aboutWords(kind, capabilities, settings.average)}</Text>
       {(kind === 'jpeg' || kind === 'dng+jpeg') && (
         <Choice
           label="JPEG quality"
@@ -58,6 +75,23 @@ export function FilesSheet() {
           value={settings.jpegQuality}
           onChoose={(jpegQuality) => changeSettings((s) => ({ ...s, jpegQuality }))}
         />
+      )}
+      {capabilities.averages && (
+        <Choice
+          label="Frames averaged"
+          options={AVERAGES.map((value) => ({
+            value,
+            label: value === 1 ? 'one' : `${value}`,
+            name: value === 1 ? 'One frame, no average' : `Average of ${value} frames`,
+          }))}
+          value={settings.average}
+          onChoose={(average) => changeSettings((s) => ({ ...s, average }))}
+        />
+      )}
+      {capabilities.averages && settings.average > 1 && (
+        <Text style={styles.about}>
+          {`Noise falls by up to ${Math.sqrt(settings.average).toFixed(1)} times; what moves is left out. Hold still until the bar is full; press again to stop early.`}
+        </Text>
       )}
       {sizesMp.length > 0 && (
         <Choice

@@ -9,6 +9,7 @@ import { dioptresNow, holdFocus, releaseFocus } from './focusInHand';
 import { fieldStore, readingsStore, toggleSheet } from './fieldState';
 import { takeInHand, tapTape } from './hand';
 import { loupeWhileTurning } from './loupeView';
+import { PhoneDecides } from './PhoneDecides';
 
 /** Where the lens stands, as a number that can be compared; NaN while that is not known. */
 const standing = (): number => dioptresNow() ?? NaN;
@@ -57,7 +58,7 @@ export function FocusTape({ height }: { height: number }) {
     () => (control?.range ? focusTapeScale({ ...control, range: control.range }, unit) : null),
     [control, unit],
   );
-  if (!control) return null;
+  if (!control) return <PhoneDecides what="focus" height={height} />;
   const zone = Number.isNaN(dioptres) ? null : control.zoneOf(dioptres);
   const sharp = zone ? `sharp ${formatZone(zone.nearM, zone.farM, unit)}` : '';
   const below =

@@ -6,7 +6,7 @@ import { Sheet } from '../../instruments/Sheet';
 import { useStore } from '../../state/store';
 import { COLOUR, FONT } from '../../theme/theme';
 import { changeSettings, toggleLock } from './fieldSession';
-import { closeSheet, fieldStore, readingsStore } from './fieldState';
+import { closeSheet, fieldStore, readingsStore, toggleSheet } from './fieldState';
 import { leavePinAtSpot, takeAllPinsOut } from './pins';
 import { differenceText, evText } from './readingsText';
 
@@ -32,6 +32,9 @@ export function MeterSheet() {
   const ev = useStore(readingsStore, (r) => evText(r?.ev100 ?? null));
   const difference = useStore(readingsStore, (r) => (r ? differenceText(r) : '…'));
   const locked = meter.lockedEv100 !== null;
+  const canLock = useStore(fieldStore, (s) => s.capabilities?.canLock ?? false);
+  const calibrated = useStore(fieldStore, (s) => s.light !== null);
+  const estimated = useStore(readingsStore, (r) => r?.estimated ?? false);
   return (
     <Sheet
       title={`Meter · ${ev === '' ? '' : `${ev} · `}${difference} from mid-grey`}
@@ -47,11 +50,17 @@ export function MeterSheet() {
         }
       />
       <Text style={styles.about}>{ABOUT[meter.pattern]}</Text>
+      {estimated && (
+        <Text style={styles.about}>
+          ≈ estimated: this camera’s light has not been measured. Calibrate makes the stops true.
+        </Text>
+      )}
       <View style={styles.row}>
-        {ev !== '' && (
+        {canLock && ev !== '' && (
           <Button label={locked ? 'Unlock' : `Lock ${ev}`} pressed={locked} onPress={toggleLock} />
         )}
         <Button label="Leave a pin" onPress={leavePinAtSpot} />
+        {calibrated && <Button label="Calibrate…" onPress={() => toggleSheet('light')} />}
         {pins > 0 && <Button label="Take pins out" onPress={takeAllPinsOut} />}
       </View>
       <Text style={styles.about}>

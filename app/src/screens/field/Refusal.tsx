@@ -7,10 +7,12 @@ import { openCamera } from './fieldSession';
 import { DEFAULT_SCENE, fieldStore } from './fieldState';
 
 const TITLES: Readonly<Record<RefusalReason, string>> = {
+  ask: 'May Velmo use the camera?',
   denied: 'Camera not allowed',
   missing: 'No camera found',
   busy: 'Camera in use',
   lost: 'Camera gone',
+  stalled: 'The camera sends no picture',
   unsupported: 'Camera not available',
   insecure: 'Camera needs a secure address',
 };
@@ -24,7 +26,12 @@ export function Refusal({ width, height }: { width: number; height: number }) {
     <View style={[styles.panel, { width, height }]} role="alert">
       <Text style={styles.title}>{TITLES[refusal.reason]}</Text>
       <Text style={styles.text}>{refusal.message}</Text>
-      <Button label="Try again" onPress={() => void openCamera(choice)} />
+      {refusal.reason !== 'insecure' && (
+        <Button
+          label={refusal.reason === 'ask' ? 'Allow the camera' : 'Try again'}
+          onPress={() => void openCamera(choice, true)}
+        />
+      )}
       <Button
         label="Use the simulated camera"
         onPress={() => void openCamera({ device: 'simulated', scene: DEFAULT_SCENE })}

@@ -5,6 +5,7 @@ import { MAX_FILTER_STOPS, MAX_STABILISER_STOPS, type Settings } from '@velmo/co
 import { Choice } from '../../instruments/Choice';
 import { Sheet } from '../../instruments/Sheet';
 import { Tape } from '../../instruments/Tape';
+import { clickOfZoom, DEVICE_ZOOM_SCALE, zoomOfClick } from '../../instruments/deviceZoomScale';
 import { clickOfFocal, FILTER_SCALE, focalOfClick, ZOOM_SCALE } from '../../instruments/tapeScale';
 import type { Preferences } from '../../rolls/preferences';
 import { useStore } from '../../state/store';
@@ -41,13 +42,52 @@ export function RigSheet() {
     <Sheet title="Rig" onClose={closeSheet}>
       {hasRig && <LensAndSupport />}
       {hasRig && <LightAndSubject />}
-      {!hasRig && (
-        <Text style={styles.about}>
-          This camera does not tell its lens, and its browser cannot change it.
-        </Text>
-      )}
+      {!hasRig && <DeviceRig />}
       <CompSteps />
     </Sheet>
+  );
+}
+
+/** What a camera without a rig of ours can change: its zoom and its torch, as far as it has them. */
+function DeviceRig() {
+  const zoomMax = useStore(fieldStore, (s) => s.capabilities?.zoomMax ?? null);
+  const hasTorch = useStore(fieldStore, (s) => s.capabilities?.hasTorch ?? false);
+  const { crop, torch } = useStore(fieldStore, (s) => s.settings);
+  return (
+    <>
+      <Text style={styles.about}>
+        {`This camera does not tell its lens.${zoomMax ? '' : ' The phone decides its zoom: this browser offers none here.'}${hasTorch ? '' : ' It offers no torch.'}`}
+      </Text>
+      {zoomMax && (
+        <Tape
+          scale={DEVICE_ZOOM_SCALE}
+          range={{ min: 0, max: Math.floor(clickOfZoom(zoomMax)) }}
+          click={Math.min(clickOfZoom(zoomMax), clickOfZoom(crop))}
+          held={crop > 1}
+          step={1}
+          releasable
+          atEnd={false}
+          tag=""
+          onChange={(click) => change({ crop: zoomOfClick(click) })}
+          onRelease={() => change({ crop: 1 })}
+        />
+      )}
+      {hasTorch && <TorchChoice torch={torch} />}
+    </>
+  );
+}
+
+function TorchChoice({ torch }: { torch: boolean }) {
+  return (
+    <Choice
+      label="Torch"
+      options={[
+        { value: false, label: 'off', name: 'Torch off' },
+        { value: true, label: 'on', name: 'Torch on' },
+      ]}
+      value={torch}
+      onChoose={(on) => change({ torch: on })}
+    />
   );
 }
 
@@ -128,15 +168,7 @@ function LightAndSubject() {
         onRelease={() => change({ filterStops: 0 })}
       />
       <Text style={styles.about}>{leads}</Text>
-      <Choice
-        label="Torch"
-        options={[
-          { value: false, label: 'off', name: 'Torch off' },
-          { value: true, label: 'on', name: 'Torch on' },
-        ]}
-        value={settings.torch}
-        onChoose={(torch) => change({ torch })}
-      />
+      <TorchChoice torch={settings.torch} />
       <Choice
         label="Subject"
         options={SUBJECT_PACES.map((pace) => ({

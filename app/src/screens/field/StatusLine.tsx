@@ -73,7 +73,8 @@ function PlacePart() {
 function meterWords(): string {
   const readings = readingsStore.get();
   if (!readings) return '…';
-  return evText(readings.ev100) || `${differenceText(readings)} stops`;
+  const light = evText(readings.ev100) || `${differenceText(readings)} stops`;
+  return readings.estimated ? `≈ ${light}` : light;
 }
 
 function MeterPart() {
@@ -85,7 +86,8 @@ function MeterPart() {
 function LockButton() {
   const locked = useStore(fieldStore, (s) => s.settings.meter.lockedEv100 !== null);
   const known = useStore(readingsStore, (r) => r?.ev100 != null);
-  if (!known) return null;
+  const canLock = useStore(fieldStore, (s) => s.capabilities?.canLock ?? false);
+  if (!known || !canLock) return null;
   return (
     <Button
       quiet
@@ -99,13 +101,14 @@ function LockButton() {
 
 const rigWords = ({ settings, capabilities }: FieldState): string => {
   const lens = findLens(settings.lens);
+  if (capabilities?.zoomMax && settings.crop > 1.02) return `zoom ${settings.crop.toFixed(1)}×`;
   if (!capabilities?.hasRig || !lens) return 'its own lens';
   const focal = Math.round(lens.focalLength35Mm * settings.crop);
   return [`${focal} mm`, cropWords(settings.crop) || `f/${lens.fNumber}`].join(' ');
 };
 
 const supportWords = ({ settings, capabilities }: FieldState): string => {
-  if (!capabilities?.hasRig) return 'rig ▾';
+  if (!capabilities?.hasRig) return capabilities?.hasTorch && settings.torch ? 'torch ▾' : 'rig ▾';
   const filter = settings.filterStops > 0 ? ` · ND ${settings.filterStops}` : '';
   const torch = settings.torch ? ' · torch' : '';
   return `${settings.support === 'tripod' ? 'tripod' : 'hand-held'}${filter}${torch} ▾`;

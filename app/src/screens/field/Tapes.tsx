@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { Band } from '@velmo/core/consequence';
 import type { ClickRange } from '@velmo/core/exposure';
-import { AUTO, COMP_CLICKS, held } from '@velmo/core/settings';
+import { AUTO, held } from '@velmo/core/settings';
 import type { Readings } from '../../camera/CameraDevice';
 import { COMP_SCALE, ISO_SCALE, TIME_SCALE, type TapeScale } from '../../instruments/tapeScale';
 import { Tape } from '../../instruments/Tape';
@@ -9,6 +9,7 @@ import { useStore } from '../../state/store';
 import { changeSettings } from './fieldSession';
 import { fieldStore, readingsStore } from './fieldState';
 import { pushExposureRight } from './pushRight';
+import { PhoneDecides } from './PhoneDecides';
 import { WhiteTape } from './WhiteTape';
 import { FocusTape } from './FocusTape';
 import { takeInHand, tapTape } from './hand';
@@ -51,21 +52,35 @@ const PUSH_RIGHT = {
 /** Tapes of a camera that has all of them. */
 const TAPES = 5;
 
-/** The tapes the camera at hand has; what it cannot be told is said in words by `DeviceDecides`. */
+/** The five tapes; in the place of one the camera keeps to itself, a line that says so. */
 export function Tapes({ height, gap }: { height: number; gap: number }) {
   const capabilities = useStore(fieldStore, (s) => s.capabilities);
   // Room for the tapes that will be there, so that nothing below jumps when the camera is ready.
   if (!capabilities) return <View style={{ height: TAPES * height + (TAPES - 1) * gap }} />;
-  const { time, iso, compensation, baseIsoClick, hasWhite } = capabilities;
+  const { time, iso, compensation, baseIsoClick, white } = capabilities;
   return (
     <>
-      {time && <ExposureTape control={TIME} range={time} extendedBelow={null} height={height} />}
-      {iso && (
-        <ExposureTape control={ISO} range={iso} extendedBelow={baseIsoClick} height={height} />
+      {time ? (
+        <ExposureTape control={TIME} range={time} extendedBelow={null} height={height} />
+      ) : (
+        <PhoneDecides what="time" height={height} />
       )}
-      {compensation && <CompTape height={height} />}
+      {iso ? (
+        <ExposureTape control={ISO} range={iso} extendedBelow={baseIsoClick} height={height} />
+      ) : (
+        <PhoneDecides what="iso" height={height} />
+      )}
+      {compensation ? (
+        <CompTape range={compensation} height={height} />
+      ) : (
+        <PhoneDecides what="comp" height={height} />
+      )}
       <FocusTape height={height} />
-      {hasWhite && <WhiteTape height={height} />}
+      {white ? (
+        <WhiteTape control={white} height={height} />
+      ) : (
+        <PhoneDecides what="white" height={height} />
+      )}
     </>
   );
 }
@@ -97,7 +112,7 @@ function ExposureTape({ control, range, extendedBelow, height }: ExposureTapePro
       step={1}
       releasable
       atEnd={!isHeld && outOfRange}
-      tag={`${isHeld ? 'set' : 'auto'}${extended ? ' ext.' : ''}`}
+      tag={`${isHeld ? 'set' : reported === null ? 'auto, not told' : 'auto'}${extended ? ' ext.' : ''}`}
       bands={bands}
       description={detailAt(bands, click)}
       height={height}
@@ -110,7 +125,7 @@ function ExposureTape({ control, range, extendedBelow, height }: ExposureTapePro
   );
 }
 
-function CompTape({ height }: { height: number }) {
+function CompTape({ range, height }: { range: ClickRange; height: number }) {
   const click = useStore(fieldStore, (s) => s.settings.compClicks);
   const inHand = useStore(fieldStore, (s) => s.hand === 'comp');
   const step = useStore(fieldStore, (s) => s.preferences.compStepClicks);
@@ -122,8 +137,8 @@ function CompTape({ height }: { height: number }) {
   return (
     <Tape
       scale={COMP_SCALE}
-      range={COMP_CLICKS}
-      click={click}
+      range={range}
+      click={Math.min(range.max, Math.max(range.min, click))}
       held={click !== 0}
       step={step}
       releasable

@@ -21,6 +21,7 @@ export function WhiteSheet() {
   const white = useWhite();
   useEffect(() => takeInHand('white'), []);
   const locked = setting.mode === 'auto' && setting.locked !== null;
+  const hasTint = useStore(fieldStore, (s) => s.capabilities?.white?.tint ?? false);
   return (
     <Sheet title={`White · ${whiteWords(white)}`} onClose={closeSheet}>
       <Choice
@@ -37,20 +38,22 @@ export function WhiteSheet() {
           else releaseWhite();
         }}
       />
-      <Tape
-        scale={TINT_SCALE}
-        range={TINT_CLICKS}
-        click={Math.round(white.tint)}
-        held={setting.mode === 'set'}
-        step={1}
-        releasable
-        atEnd={false}
-        tag=""
-        onChange={(tint) => holdWhite({ kelvin: white.kelvin, tint })}
-        onRelease={() => holdWhite({ kelvin: white.kelvin, tint: 0 })}
-      />
+      {hasTint && (
+        <Tape
+          scale={TINT_SCALE}
+          range={TINT_CLICKS}
+          click={Math.round(white.tint)}
+          held={setting.mode === 'set'}
+          step={1}
+          releasable
+          atEnd={false}
+          tag=""
+          onChange={(tint) => holdWhite({ kelvin: white.kelvin, tint })}
+          onRelease={() => holdWhite({ kelvin: white.kelvin, tint: 0 })}
+        />
+      )}
       <View style={styles.row}>
-        <Button label="Read neutral at the spot" onPress={neutralAtSpot} />
+        {hasTint && <Button label="Read neutral at the spot" onPress={neutralAtSpot} />}
         {setting.mode === 'auto' && (
           <Button
             label={locked ? 'Unlock' : 'Lock'}
@@ -60,15 +63,25 @@ export function WhiteSheet() {
           />
         )}
       </View>
-      <Text style={styles.about}>
-        With White in hand, a tap on the picture says: this is neutral. Tint is the light’s own cast
-        across the scale. White balance changes the picture and what the file says, never the raw
-        values.
-      </Text>
-      <Text style={styles.about}>
-        Auto takes the picture’s brighter tones for grey (Shades of Grey): a picture full of one
-        colour misleads it. It stays within 2500 to 10000 K.
-      </Text>
+      {!hasTint && (
+        <Text style={styles.about}>
+          The phone itself makes its picture white for this light: what the file holds changes with
+          it. It takes a colour temperature and no tint.
+        </Text>
+      )}
+      {hasTint && (
+        <Text style={styles.about}>
+          With White in hand, a tap on the picture says: this is neutral. Tint is the light’s own
+          cast across the scale. White balance changes the picture and what the file says, never the
+          raw values.
+        </Text>
+      )}
+      {hasTint && (
+        <Text style={styles.about}>
+          Auto takes the picture’s brighter tones for grey (Shades of Grey): a picture full of one
+          colour misleads it. It stays within 2500 to 10000 K.
+        </Text>
+      )}
     </Sheet>
   );
 }

@@ -1,4 +1,5 @@
 import { tintWords, namedLight, type WhitePoint } from '@velmo/core/colour';
+import type { WhiteControl } from '../../camera/CameraDevice';
 import { Tape } from '../../instruments/Tape';
 import {
   clickOfKelvin,
@@ -37,30 +38,37 @@ const hold = (click: number): void => {
 };
 
 /** White balance: the colour of the light, by kelvin. */
-export function WhiteTape({ height }: { height: number }) {
+export function WhiteTape({ control, height }: { control: WhiteControl; height: number }) {
   const setting = useStore(fieldStore, (s) => s.settings.white);
   const open = useStore(fieldStore, (s) => s.sheet === 'white');
   const inHand = useStore(fieldStore, (s) => s.hand === 'white');
   const white = useWhite();
   const isHeld = setting.mode === 'set';
   const locked = setting.mode === 'auto' && setting.locked !== null;
-  const tint = tintWords(white.tint);
+  const below = control.tint ? tintWords(white.tint) : '';
+  const top = control.tint ? 'tint ▾' : 'lights ▾';
+  // What the device takes for white is not always told.
+  const told = useStore(readingsStore, (r) => r?.white != null);
+  const range = {
+    min: Math.max(WHITE_CLICKS.min, Math.ceil(clickOfKelvin(control.kelvin.min) - 0.01)),
+    max: Math.min(WHITE_CLICKS.max, Math.ceil(clickOfKelvin(control.kelvin.max) - 0.01)),
+  };
   return (
     <Tape
       scale={WHITE_SCALE}
-      range={WHITE_CLICKS}
-      click={Math.min(WHITE_CLICKS.max, Math.max(0, clickOfKelvin(white.kelvin)))}
+      range={range}
+      click={Math.min(range.max, Math.max(range.min, clickOfKelvin(white.kelvin)))}
       held={isHeld}
       step={1}
       releasable
       atEnd={false}
-      tag={isHeld ? 'set' : locked ? 'auto, locked' : 'auto'}
+      tag={isHeld ? 'set' : locked ? 'auto, locked' : told ? 'auto' : 'auto, not told'}
       description={namedLight(white)?.label}
       foot={STRIP}
       cap={{
-        top: 'tint ▾',
-        below: tint,
-        name: `White balance: tint ▾ ${tint}`,
+        top,
+        below,
+        name: `White balance: ${top} ${below}`,
         expanded: open,
         onPress: openSheet,
       }}

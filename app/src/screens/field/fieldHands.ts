@@ -1,7 +1,7 @@
 import type { PicturePoint } from '@velmo/core/exposure';
 import { findLens, LENSES } from '@velmo/core/optics';
 import type { WindowHands } from '../../instruments/windowGestures';
-import { meterAt, pan, zoom } from './fieldSession';
+import { changeSettings, meterAt, pan, zoom } from './fieldSession';
 import { fieldStore } from './fieldState';
 import { focusAt } from './focusInHand';
 import { openLoupe } from './loupeView';
@@ -30,7 +30,10 @@ export const FIELD_HANDS: WindowHands = {
   onZoom: (factor) => {
     const { settings, capabilities } = fieldStore.get();
     const lens = findLens(settings.lens) ?? LENSES[0];
-    if (capabilities?.hasRig) zoom(lens.focalLength35Mm * settings.crop * factor);
+    if (capabilities?.zoomMax) {
+      const crop = Math.min(capabilities.zoomMax, Math.max(1, settings.crop * factor));
+      changeSettings((s) => ({ ...s, crop }));
+    } else if (capabilities?.hasRig) zoom(lens.focalLength35Mm * settings.crop * factor);
   },
   onHold: (bare) => fieldStore.update((s) => ({ ...s, bare })),
 };

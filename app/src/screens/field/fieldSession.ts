@@ -8,11 +8,21 @@ import {
 } from '@velmo/core/settings';
 import type { Repair } from '@velmo/core/verdict';
 import { BrowserCamera } from '../../camera/browserCamera';
-import { CameraRefusal, type CameraDevice, type ViewOptions } from '../../camera/CameraDevice';
+import {
+  CameraRefusal,
+  type CameraDevice,
+  type SeriesOutcome,
+  type ViewOptions,
+} from '../../camera/CameraDevice';
 import { SimulatedCamera } from '../../camera/simulatedCamera';
+import type { CameraLight } from '../../rolls/cameraLight';
 import { FrameNotStored } from '../../rolls/frameRecord';
 import { keepSettings } from '../../rolls/settingsStore';
-import { fieldStore, readingsStore, type CameraChoice, type Pin } from './fieldState';
+import { askFirst } from '../../camera/refusals';
+import { willBeAsked } from '../../camera/openTrack';
+import { keepCamera, type CameraChoice } from '../../rolls/cameraChoice';
+import { fieldStore, readingsStore, say, type Pin } from './fieldState';
+import { refusedWords, rolledBack } from './refusedControls';
 import { recordStages } from '../../state/stages';
 import { scaledPins } from './pinPlaces';
 import { changeNaming } from './preferencesNow';
@@ -24,13 +34,15 @@ const MAX_PENDING = 3;
 export type WindowView = Omit<ViewOptions, 'pins'>;
 
 let device: CameraDevice | null = null;
+/** Counts openings and closings: an opening that has been overtaken must not go on. */
+let openings = 0;
 let stopReadings: (() => void) | null = null;
 let view: WindowView | null = null;
 let openShutter: AbortController | null = null;
 let onStored: () => void = () => {};
 
 const create = (choice: CameraChoice): CameraDevice =>
-  choice.device === 'browser' ? new BrowserCamera() : new SimulatedCamera(choice.scene);
+  choice.device === 'browser' ? new BrowserCamera(choice) : new SimulatedCamera(choice.scene);
 
 const refuse = (refusal: CameraRefusal): void =>
   fieldStore.update((s) => ({ ...s, phase: 'refused', refusal, capabilities: null }));
@@ -41,6 +53,7 @@ function moveOn(choice: CameraChoice): boolean {
   if (choice.device !== 'simulated' || phase !== 'ready') return false;
   const capabilities = device?.goTo(choice.scene);
   if (!capabilities) return false;
+  keepCamera(choice);
   fieldStore.update((s) => ({ ...s, choice, capabilities, notice: null, pins: [] }));
   // The light of another place: a lock on the old one would only mislead.
   changeSettings((s) => ({
@@ -52,10 +65,22 @@ function moveOn(choice: CameraChoice): boolean {
   return true;
 }
 
-/** Opens a camera in place of the one before. The Window attaches its canvas once it is ready. */
-export async function openCamera(choice: CameraChoice): Promise<void> {
+/**
+ * Opens a camera in place of the one before. The Window attaches its canvas once it is ready.
+ *
+ * @param told the photographer knows that the browser is about to ask for the camera, and why
+ */
+export async function openCamera(choice: CameraChoice, told = false): Promise<void> {
   if (moveOn(choice)) return;
   closeCamera();
+  const opening = ++openings;
+  if (choice.device === 'browser' && !told && (await willBeAsked())) {
+    if (opening !== openings) return;
+    fieldStore.update((s) => ({ ...s, choice }));
+    refuse(askFirst());
+    return;
+  }
+  if (opening !== openings) return;
   const opened = create(choice);
   device = opened;
   fieldStore.update((s) => ({
@@ -64,6 +89,7 @@ export async function openCamera(choice: CameraChoice): Promise<void> {
     phase: 'opening',
     refusal: null,
     capabilities: null,
+    light: null,
     notice: null,
     hand: null,
     loupe: null,
@@ -76,6 +102,12 @@ export async function openCamera(choice: CameraChoice): Promise<void> {
     if (device !== opened) return;
     stopReadings = opened.onReadings(readingsStore.set);
     opened.onLost(refuse);
+    opened.onRefused((refused) => {
+      const now = fieldStore.get();
+      say(refusedWords(refused, readingsStore.get(), now.capabilities));
+      changeSettings((s) => rolledBack(s, refused));
+    });
+    keepCamera(choice);
     opened.hasten(fieldStore.get().haste);
     showPins([]);
     const applied = opened.apply(fieldStore.get().settings);
@@ -83,6 +115,7 @@ export async function openCamera(choice: CameraChoice): Promise<void> {
       ...s,
       phase: 'ready',
       capabilities,
+      light: opened.calibration?.light ?? null,
       applied,
       opened: s.opened + 1,
     }));
@@ -96,7 +129,28 @@ export async function openCamera(choice: CameraChoice): Promise<void> {
   }
 }
 
+/** Keeps another calibration of the camera at hand. */
+export function setLight(change: (now: CameraLight) => CameraLight): void {
+  const calibration = device?.calibration;
+  if (!calibration) return;
+  calibration.set(change(calibration.light));
+  fieldStore.update((s) => ({ ...s, light: calibration.light }));
+}
+
+/** Takes a guided series; the response it leads to is kept. */
+export async function recoverLight(
+  onProgress: (share: number) => void,
+  stop: AbortSignal,
+): Promise<SeriesOutcome> {
+  const calibration = device?.calibration;
+  if (!calibration) return 'stopped';
+  const outcome = await calibration.recover(onProgress, stop).catch(() => 'stopped' as const);
+  fieldStore.update((s) => ({ ...s, light: s.light && calibration.light }));
+  return outcome;
+}
+
 export function closeCamera(): void {
+  openings++;
   stopReadings?.();
   stopReadings = null;
   openShutter?.abort();

@@ -7,13 +7,11 @@ import type {
   CaptureProgress,
   Readings,
 } from '../../camera/CameraDevice';
+import type { CameraChoice } from '../../rolls/cameraChoice';
+import type { CameraLight } from '../../rolls/cameraLight';
 import type { FileToStore } from '../../rolls/frameRecord';
 import { DEFAULT_PREFERENCES, type Preferences } from '../../rolls/preferences';
 import { createStore } from '../../state/store';
-
-/** Which camera Field looks through. */
-export type CameraChoice =
-  { readonly device: 'simulated'; readonly scene: string } | { readonly device: 'browser' };
 
 /** Something the photographer should know, with an optional way out. */
 export interface Notice {
@@ -35,7 +33,16 @@ export const MAX_PINS = 8;
 
 /** What lies over the tapes. */
 export type Sheet =
-  'camera' | 'meter' | 'rig' | 'verdict' | 'focus' | 'depth' | 'white' | 'marks' | 'files';
+  | 'camera'
+  | 'meter'
+  | 'rig'
+  | 'verdict'
+  | 'focus'
+  | 'depth'
+  | 'white'
+  | 'marks'
+  | 'files'
+  | 'light';
 
 /** A tape in hand: it decides what a tap on the Window means. */
 export type Hand = 'time' | 'iso' | 'comp' | 'focus' | 'white';
@@ -52,6 +59,8 @@ export interface FieldState {
   readonly phase: 'opening' | 'ready' | 'refused';
   readonly refusal: CameraRefusal | null;
   readonly capabilities: CameraCapabilities | null;
+  /** How the camera's light is calibrated; null where it is known anyway. */
+  readonly light: CameraLight | null;
   /** Counts the cameras opened: each needs a canvas of its own. */
   readonly opened: number;
   readonly settings: Settings;
@@ -88,6 +97,7 @@ export const fieldStore = createStore<FieldState>({
   phase: 'opening',
   refusal: null,
   capabilities: null,
+  light: null,
   opened: 0,
   settings: DEFAULT_SETTINGS,
   preferences: DEFAULT_PREFERENCES,

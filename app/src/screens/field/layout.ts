@@ -19,6 +19,8 @@ export interface FieldMeasures {
 const STATUS = 44;
 const GAP = 6;
 const VERDICT = 48;
+/** Every camera has the five: what it keeps to itself is said in a tape's place. */
+const TAPES = 5;
 /** Below this height everything is as low as a finger allows. */
 const LOW_PX = 700;
 /** From this height on nothing need be low. */
@@ -34,26 +36,22 @@ const SNUG: Heights = { tape: 44, bar: 56, gap: 4 };
 const TIGHT: Heights = { tape: 44, bar: 44, gap: 3 };
 
 /** Verdict, tapes, expose bar, the gaps between them, and the padding around. */
-const controlsHeight = (tapes: number, { tape, bar, gap }: Heights): number =>
-  VERDICT + tapes * (tape + gap) + bar + 3 * gap;
+const controlsHeight = ({ tape, bar, gap }: Heights): number =>
+  VERDICT + TAPES * (tape + gap) + bar + 3 * gap;
 
 /** Laid out as for these sides where the window has less: one that is just being opened can say that it has a pixel. */
 const LEAST_PX = 240;
 /** Height of a picture that a ladder still fits beside. */
 const LEAST_PICTURE = 120;
 
-/** Where everything goes in a window of this size, with this many tapes. */
-export function measureField(
-  windowWidth: number,
-  windowHeight: number,
-  tapes: number,
-): FieldMeasures {
+/** Where everything goes in a window of this size. */
+export function measureField(windowWidth: number, windowHeight: number): FieldMeasures {
   const width = Math.max(LEAST_PX, windowWidth);
   const height = Math.max(LEAST_PX, windowHeight);
   if (width >= 900 && height >= 560) return wide(width, height);
-  if (width > height) return side(width, height, tapes);
+  if (width > height) return side(width, height);
   const heights = height < LOW_PX ? TIGHT : height < HIGH_PX ? SNUG : ROOMY;
-  const room = Math.max(LEAST_PICTURE, height - STATUS - controlsHeight(tapes, heights));
+  const room = Math.max(LEAST_PICTURE, height - STATUS - controlsHeight(heights));
   const pictureHeight = Math.min(room, Math.round((width * 4) / 3));
   const pictureWidth = Math.round((pictureHeight * 3) / 4);
   const spare = width - pictureWidth;
@@ -92,12 +90,12 @@ function wide(width: number, height: number): FieldMeasures {
   };
 }
 
-function side(width: number, height: number, tapes: number): FieldMeasures {
+function side(width: number, height: number): FieldMeasures {
   const ladderWidth = 58;
   const columnWidth = Math.max(330, width - Math.round((height * 4) / 3) - GAP);
   const beside = Math.min(Math.round((height * 4) / 3), width - columnWidth - GAP);
   const pictureWidth = Math.max(Math.round((LEAST_PICTURE * 4) / 3), beside);
-  const heights = [ROOMY, SNUG].find((h) => STATUS + controlsHeight(tapes, h) <= height) ?? TIGHT;
+  const heights = [ROOMY, SNUG].find((h) => STATUS + controlsHeight(h) <= height) ?? TIGHT;
   return {
     layout: 'side',
     upright: false,

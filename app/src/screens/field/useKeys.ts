@@ -20,7 +20,7 @@ const KEYS: Readonly<Record<string, () => void>> = {
   r: () => toggleSheet('rig'),
   v: () => toggleSheet('verdict'),
   w: () => {
-    if (fieldStore.get().capabilities?.hasWhite) toggleSheet('white');
+    if (fieldStore.get().capabilities?.white) toggleSheet('white');
   },
   k: () => toggleSheet('marks'),
   f: () => toggleSheet('files'),

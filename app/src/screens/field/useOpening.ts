@@ -6,14 +6,25 @@ import { DEFAULT_SETTINGS, settingsFromLink, type LinkQuery } from '@velmo/core/
 import { DEFAULT_PREFERENCES, lastPreferences } from '../../rolls/preferences';
 import { lastSettings } from '../../rolls/settingsStore';
 import { sweepOrphans } from '../../rolls/frameStore';
+import { lastCamera, type CameraChoice } from '../../rolls/cameraChoice';
 import { closeCamera, openCamera } from './fieldSession';
-import { DEFAULT_SCENE, fieldStore, type CameraChoice } from './fieldState';
+import { DEFAULT_SCENE, fieldStore } from './fieldState';
 
 const LENS_IDS = LENSES.map((l) => l.id);
 
-/** The camera a link asks for. */
-function choiceFromLink(query: LinkQuery): { choice: CameraChoice; problem: string | null } {
-  if (query.device === 'browser') return { choice: { device: 'browser' }, problem: null };
+/** The camera a link asks for; where it asks for none, that of last time. */
+function choiceFromLink(
+  query: LinkQuery,
+  last: CameraChoice | null,
+): { choice: CameraChoice; problem: string | null } {
+  if (query.device === 'browser')
+    return {
+      choice: last?.device === 'browser' ? last : { device: 'browser' },
+      problem: null,
+    };
+  const isKnown = last?.device === 'browser' || (last && findScene(last.scene) !== undefined);
+  if (query.device === undefined && query.scene === undefined && last && isKnown)
+    return { choice: last, problem: null };
   const known = query.scene === undefined || findScene(query.scene) !== undefined;
   return {
     choice: { device: 'simulated', scene: known ? (query.scene ?? DEFAULT_SCENE) : DEFAULT_SCENE },
@@ -55,11 +66,12 @@ export function useOpening(): void {
           return;
         }
         const query = JSON.parse(link) as LinkQuery;
-        const { choice, problem } = choiceFromLink(query);
-        const [{ settings, problems }, preferences] = await Promise.all([
+        const [{ settings, problems }, preferences, last] = await Promise.all([
           settingsFor(query),
           lastPreferences(),
+          lastCamera(),
         ]);
+        const { choice, problem } = choiceFromLink(query, last);
         const haste = hasteFromLink(query);
         if (left) return;
         obeyed.current = link;
@@ -91,8 +103,39 @@ export function useOpening(): void {
       };
     }, [link]),
   );
+  useEffect(letGoWhileHidden, []);
+  useEffect(reopenWhenPlugged, []);
   useEffect(() => {
     // What a tab left behind when it was closed while writing; nothing depends on it being gone.
     void sweepOrphans().catch(() => {});
   }, []);
+}
+
+/** A camera others may want is let go while the page is not seen, and opened again when it is. */
+function letGoWhileHidden(): () => void {
+  let letGo = false;
+  const onChange = (): void => {
+    const { phase, capabilities, choice } = fieldStore.get();
+    if (document.hidden && phase === 'ready' && capabilities?.letGoWhenHidden) {
+      letGo = true;
+      closeCamera();
+    } else if (!document.hidden && letGo) {
+      letGo = false;
+      void openCamera(choice);
+    }
+  };
+  document.addEventListener('visibilitychange', onChange);
+  return () => document.removeEventListener('visibilitychange', onChange);
+}
+
+/** A camera that was missed is opened as soon as one is plugged in. */
+function reopenWhenPlugged(): () => void {
+  const onChange = (): void => {
+    const { phase, refusal, choice } = fieldStore.get();
+    const missed = refusal?.reason === 'lost' || refusal?.reason === 'missing';
+    if (phase === 'refused' && missed && choice.device === 'browser') void openCamera(choice);
+  };
+  const { mediaDevices } = navigator;
+  mediaDevices?.addEventListener?.('devicechange', onChange);
+  return () => mediaDevices?.removeEventListener?.('devicechange', onChange);
 }

@@ -1,0 +1,133 @@
+import type { Settings } from '@velmo/core/settings';
+import {
+  asksFor,
+  constraintsFor,
+  isDone,
+  type AskedControl,
+  type ControlName,
+} from './trackControls';
+import type { ControlCapabilities, ControlSettings } from './trackTypes';
+
+/** How long a track is given to do what it accepted, and how often it is asked. */
+const SETTLE_MS = 1200;
+const ASK_MS = 100;
+
+/** Controls a track has refused, and the settings that it did follow. */
+export interface RefusedControls {
+  readonly controls: readonly ControlName[];
+  readonly wanted: Settings;
+  readonly followed: Settings;
+}
+
+/** Constraints by their W3C names, to the control they belong to. */
+const CONTROL_OF: Readonly<Record<string, ControlName>> = {
+  exposureTime: 'time',
+  iso: 'iso',
+  exposureCompensation: 'comp',
+  focusMode: 'focus',
+  focusDistance: 'focus',
+  pointsOfInterest: 'focus',
+  whiteBalanceMode: 'white',
+  colorTemperature: 'white',
+  zoom: 'zoom',
+  torch: 'torch',
+};
+
+const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
+
+/**
+ * Sends settings to a track, one request at a time, the latest first; then reads back whether the track follows. A track may
+ * refuse with an error, or accept and do something else: both are told.
+ */
+export class TrackApplier {
+  /** Number of the last settings that have been sent. */
+  honoured = 0;
+  private next: { readonly settings: Settings; readonly number: number } | null = null;
+  private busy = false;
+  private stopped = false;
+
+  /**
+   * @param followed what the track is taken to follow before it was asked for anything
+   */
+  constructor(
+    private readonly track: MediaStreamTrack,
+    private followed: Settings,
+    private readonly onRefused: (refused: RefusedControls) => void,
+  ) {}
+
+  apply(settings: Settings, number: number): void {
+    this.next = { settings, number };
+    if (!this.busy) void this.run();
+  }
+
+  stop(): void {
+    this.stopped = true;
+  }
+
+  private get capabilities(): ControlCapabilities {
+    return (this.track.getCapabilities?.() ?? {}) as ControlCapabilities;
+  }
+
+  private async run(): Promise<void> {
+    this.busy = true;
+    while (this.next && !this.stopped) {
+      const { settings, number } = this.next;
+      this.next = null;
+      const asks = asksFor(settings, this.capabilities);
+      const controls = await this.send(asks);
+      this.honoured = number;
+      const refused = controls ?? (await this.unfollowed(asks));
+      if (this.next !== null && refused.length === 0) continue;
+      if (refused.length === 0) this.followed = settings;
+      else if (!this.stopped) this.refuse(refused, settings, asks);
+    }
+    this.busy = false;
+  }
+
+  /** Controls the track refused; null where it took all. */
+  private async send(asks: readonly AskedControl[]): Promise<ControlName[] | null> {
+    if (asks.length === 0) return null;
+    try {
+      await this.track.applyConstraints(constraintsFor(asks));
+      return null;
+    } catch (error) {
+      const constraint = (error as { constraint?: string }).constraint;
+      const named = constraint ? CONTROL_OF[constraint] : undefined;
+      return named ? [named] : this.changed(asks);
+    }
+  }
+
+  /** Without a name, it is what has been changed since all was well. */
+  private changed(asks: readonly AskedControl[]): ControlName[] {
+    const before = asksFor(this.followed, this.capabilities);
+    const same = (a: AskedControl): boolean =>
+      before.some((b) => b.name === a.name && JSON.stringify(b.set) === JSON.stringify(a.set));
+    return asks.filter((ask) => !same(ask)).map(({ name }) => name);
+  }
+
+  /** Controls that the track accepted and does not follow, once it has had its time; none where newer settings wait. */
+  private async unfollowed(asks: readonly AskedControl[]): Promise<ControlName[]> {
+    const end = performance.now() + SETTLE_MS;
+    for (;;) {
+      if (this.stopped || this.next !== null || this.track.readyState === 'ended') return [];
+      const reported = this.track.getSettings() as ControlSettings;
+      const open = asks.filter((ask) => !isDone(ask, reported, this.capabilities));
+      if (open.length === 0) return [];
+      if (performance.now() > end) return open.map(({ name }) => name);
+      await pause(ASK_MS);
+    }
+  }
+
+  private refuse(
+    controls: readonly ControlName[],
+    wanted: Settings,
+    asks: readonly AskedControl[],
+  ): void {
+    const back = asksFor(this.followed, this.capabilities);
+    const setOf = (all: readonly AskedControl[], name: ControlName): string =>
+      JSON.stringify(all.find((ask) => ask.name === name)?.set);
+    // Asked for the same as when all was well: nothing to go back to.
+    const turned = controls.filter((name) => setOf(back, name) !== setOf(asks, name));
+    if (turned.length > 0) this.onRefused({ controls: turned, wanted, followed: this.followed });
+  }
+}

@@ -1,0 +1,35 @@
+import { CLICKS_PER_STOP, formatSignedThirds } from '@velmo/core/exposure';
+import { setLight, theCamera } from './fieldSession';
+import { say } from './fieldState';
+
+/** Farthest a grey card may move mid-grey: what reads farther off is none. */
+const MOST_GREY_STOPS = 4;
+
+/** What the meter reads becomes mid-grey. */
+export function takeGreyCard(): void {
+  const calibration = theCamera()?.calibration;
+  const reading = calibration?.reading();
+  if (!calibration || !reading) return;
+  const greyStops = calibration.light.greyStops + reading.meterStops;
+  if (Math.abs(greyStops) > MOST_GREY_STOPS) {
+    say('That lies more than four stops from mid-grey: no grey card in this light would.');
+    return;
+  }
+  setLight((now) => ({ ...now, greyStops }));
+  const clicks = Math.round(reading.meterStops * CLICKS_PER_STOP);
+  say(`Mid-grey moved by ${formatSignedThirds(clicks)}: the card reads 0 now.`);
+}
+
+/** The light as EV by this camera's own exposure, offset included where there is one; null where it is not told. */
+export function evNow(): number | null {
+  const calibration = theCamera()?.calibration;
+  const ev = calibration?.reading()?.ev100 ?? null;
+  return ev === null ? null : ev + (calibration?.light.evOffset ?? 0);
+}
+
+/** Another meter reads so much of the same thing: this one agrees from now on. */
+export function agreeWithMeter(ev100: number): void {
+  const own = theCamera()?.calibration?.reading()?.ev100 ?? null;
+  if (own === null) return;
+  setLight((now) => ({ ...now, evOffset: ev100 - own }));
+}
