@@ -18,9 +18,15 @@ const HEADERS = {
  * Serves the built app.
  *
  * @param root absolute path of the build; every unknown address answers with its index page
+ * @param https key and certificate, to be served by https
  */
-export async function createServer(root: string): Promise<FastifyInstance> {
-  const server = Fastify({ logger: false });
+export async function createServer(
+  root: string,
+  https?: { readonly key: string; readonly cert: string },
+): Promise<FastifyInstance> {
+  const server: FastifyInstance = https
+    ? (Fastify({ logger: false, https: { ...https } }) as unknown as FastifyInstance)
+    : Fastify({ logger: false });
   server.addHook('onSend', async (_request, reply) => {
     reply.headers(HEADERS);
   });

@@ -1,0 +1,105 @@
+import { X509Certificate } from 'node:crypto';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { request } from 'node:https';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { TLSSocket } from 'node:tls';
+import jsQR from 'jsqr';
+import { createServer } from '../src/createServer';
+import { lanAddresses, lanWords, ownCertificate } from '../src/lan';
+
+const ADDRESS = '192.168.7.23';
+
+/** The QR code of a terminal's text as pixels: upper and lower halves of characters, four pixels a module. */
+function qrPixels(text: string) {
+  // eslint-disable-next-line no-control-regex
+  const lines = text.replace(/\x1b\[\d+m/g, '').split('\n');
+  const rows = lines.filter((line) => /^[ ▀▄█]+$/.test(line) && line.length > 20);
+  const modules = rows.flatMap((row) => [
+    [...row].map((c) => c === '▀' || c === '█'),
+    [...row].map((c) => c === '▄' || c === '█'),
+  ]);
+  const [scale, quiet] = [4, 4];
+  const side = (Math.max(modules.length, modules[0].length) + 2 * quiet) * scale;
+  const data = new Uint8ClampedArray(4 * side * side).fill(255);
+  modules.forEach((row, y) =>
+    row.forEach((dark, x) => {
+      if (!dark) return;
+      for (let v = 0; v < scale; v++)
+        for (let u = 0; u < scale; u++) {
+          const p = ((y + quiet) * scale + v) * side + (x + quiet) * scale + u;
+          data.set([0, 0, 0], 4 * p);
+        }
+    }),
+  );
+  return { data, side };
+}
+
+describe('serving on the local network', () => {
+  test('the certificate is for the addresses it is served at, by name and number, and now', async () => {
+    const { cert, fingerprint } = await ownCertificate([ADDRESS]);
+    const read = new X509Certificate(cert);
+    expect(read.checkIP(ADDRESS)).toBe(ADDRESS);
+    expect(read.checkIP('127.0.0.1')).toBe('127.0.0.1');
+    expect(read.checkIP('192.168.7.24')).toBeUndefined();
+    expect(read.checkHost('localhost')).toBe('localhost');
+    expect(new Date(read.validFrom).getTime()).toBeLessThan(Date.now());
+    expect(new Date(read.validTo).getTime()).toBeGreaterThan(Date.now() + 86_400_000);
+    expect(fingerprint).toMatch(/^([0-9A-F]{2}:){31}[0-9A-F]{2}$/);
+  });
+
+  test('a client that trusts it is served the page by https, headers and all', async () => {
+    const root = mkdtempSync(join(tmpdir(), 'velmo-dist-'));
+    writeFileSync(join(root, 'index.html'), '<title>Velmo</title>');
+    const own = await ownCertificate([]);
+    const server = await createServer(root, own);
+    await server.listen({ port: 0, host: '127.0.0.1' });
+    const { port } = server.server.address() as { port: number };
+    const reply = await new Promise<{ body: string; isolated: unknown; authorized: boolean }>(
+      (resolve, reject) =>
+        request({ host: '127.0.0.1', port, path: '/', ca: own.cert }, (answer) => {
+          let body = '';
+          const { authorized } = answer.socket as TLSSocket;
+          answer.on('data', (data: Buffer) => (body += data.toString()));
+          answer.on('end', () =>
+            resolve({
+              body,
+              isolated: answer.headers['cross-origin-opener-policy'],
+              authorized,
+            }),
+          );
+        })
+          .on('error', reject)
+          .end(),
+    );
+    expect(reply).toEqual({
+      body: '<title>Velmo</title>',
+      isolated: 'same-origin',
+      authorized: true,
+    });
+    await server.close();
+  });
+
+  test('the QR code that is printed leads a phone to the address that is printed (read by jsQR)', async () => {
+    const words = await lanWords([ADDRESS, '10.0.0.5'], 4173, 'AB:CD');
+    const { data, side } = qrPixels(words);
+    const url = jsQR(data, side, side)?.data;
+    expect(url).toBe(`https://${ADDRESS}:4173/?device=browser`);
+    expect(words).toContain(`Velmo is at ${url}`);
+    expect(words).toContain('https://10.0.0.5:4173');
+    expect(words).toContain('AB:CD');
+  });
+
+  test('addresses nobody else can reach are left out; without any, that is said', async () => {
+    const at = (address: string, internal: boolean, family: 'IPv4' | 'IPv6' = 'IPv4') =>
+      ({ address, internal, family }) as never;
+    expect(
+      lanAddresses({
+        lo: [at('127.0.0.1', true)],
+        wifi: [at(ADDRESS, false), at('fe80::1', false, 'IPv6')],
+        none: [at('169.254.3.4', false)],
+      }),
+    ).toEqual([ADDRESS]);
+    expect(await lanWords([], 4173, '')).toMatch(/no network .* https:\/\/localhost:4173/);
+  });
+});
