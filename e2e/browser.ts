@@ -36,9 +36,12 @@ export async function serve(): Promise<Served> {
 export const newProfile = (): string => mkdtempSync(join(tmpdir(), 'velmo-chromium-'));
 
 /** A new Chromium with a profile of its own. `camera`: a fake one that is allowed, one not allowed, or none. */
+export type CameraKind = 'allowed' | 'present' | 'none';
+
 export function launch(
-  camera: 'allowed' | 'present' | 'none' = 'none',
+  camera: CameraKind = 'none',
   profile = newProfile(),
+  flags: readonly string[] = [],
 ): Promise<Browser> {
   const cameraFlags = {
     allowed: ['--use-fake-device-for-media-stream', '--use-fake-ui-for-media-stream'],
@@ -49,7 +52,7 @@ export function launch(
     executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
     headless: true,
     userDataDir: profile,
-    args: [...FLAGS, ...cameraFlags],
+    args: [...FLAGS, ...cameraFlags, ...flags],
   });
 }
 

@@ -233,6 +233,7 @@ test('what the camera does not do goes back where it was, and is said', () => {
     controls: ['iso'],
     wanted,
     followed: { ...wanted, iso: held(3), compClicks: 0 },
+    reported: { timeClick: -21, isoClick: 0 },
   });
   expect(settings()).toEqual({ ...wanted, iso: held(3) });
   expect(mockNext.applied.at(-1)).toEqual(settings());

@@ -132,6 +132,13 @@ describe('response of a camera (Debevec & Malik 1997)', () => {
   });
 });
 
+test('three stops in fine steps are enough for the curve, from a scene of enough contrast', () => {
+  const clicks = guidedClicks(0, { min: -5, max: 4 })!;
+  const found = recovered({ curves: [CURVES.film], noise: 0.002, clicks });
+  if (found.kind !== 'found') throw new Error(found.kind);
+  for (const error of worstError(found.response, [CURVES.film])) expect(error).toBeLessThan(0.02);
+});
+
 describe('a guided series', () => {
   test('lies round the exposure the scene needs, in steps without a common measure', () => {
     expect(guidedClicks(0, { min: -60, max: 60 })).toEqual([
@@ -144,6 +151,7 @@ describe('a guided series', () => {
     expect(clicks[0]).toBe(-6);
     expect(clicks.at(-1)).toBeLessThanOrEqual(20);
     expect(guidedClicks(0, { min: -6, max: 6 })).toEqual([-6, -3, -1, 2, 4]);
+    expect(guidedClicks(0, { min: -29, max: -20 })).toEqual([-29, -27, -26, -24, -23, -21, -20]);
     expect(guidedClicks(0, { min: -3, max: 3 })).toBeNull();
   });
 });

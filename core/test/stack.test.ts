@@ -145,6 +145,19 @@ describe('frames from the hand', () => {
     }
   });
 
+  test('along bare lines nothing tells how far they moved: they are taken to stay', () => {
+    const bars = Float32Array.from(
+      { length: WIDTH * HEIGHT },
+      (_, p) => 0.03 * 2 ** Math.floor((5 * (p % WIDTH)) / WIDTH),
+    );
+    const frame = () => filmFrame(bars, 1, [CURVES.sRgb], 0.04, normal);
+    const aligner = new TranslationAligner(greenPlane(frame(), WIDTH, HEIGHT));
+    for (let k = 0; k < 6; k++) {
+      const found = aligner.align(greenPlane(frame(), WIDTH, HEIGHT));
+      expect(Math.hypot(found!.dx, found!.dy)).toBeLessThan(0.3);
+    }
+  });
+
   test('are laid on the first: the average is sharp, and less noisy', () => {
     const frames = [first, ...SHIFTS.map(([dx, dy]) => seen(dx, dy))];
     const { data, shifts } = stackOf(frames);

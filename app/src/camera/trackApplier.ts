@@ -3,6 +3,7 @@ import {
   asksFor,
   constraintsFor,
   isDone,
+  reportedClicks,
   type AskedControl,
   type ControlName,
 } from './trackControls';
@@ -17,6 +18,8 @@ export interface RefusedControls {
   readonly controls: readonly ControlName[];
   readonly wanted: Settings;
   readonly followed: Settings;
+  /** Time and ISO it says it uses, in clicks; null where it says nothing. */
+  readonly reported: { readonly timeClick: number | null; readonly isoClick: number | null };
 }
 
 /** Constraints by their W3C names, to the control they belong to. */
@@ -77,7 +80,7 @@ export class TrackApplier {
       const controls = await this.send(asks);
       this.honoured = number;
       const refused = controls ?? (await this.unfollowed(asks));
-      if (this.next !== null && refused.length === 0) continue;
+      if (refused === null) continue;
       if (refused.length === 0) this.followed = settings;
       else if (!this.stopped) this.refuse(refused, settings, asks);
     }
@@ -105,14 +108,14 @@ export class TrackApplier {
     return asks.filter((ask) => !same(ask)).map(({ name }) => name);
   }
 
-  /** Controls that the track accepted and does not follow, once it has had its time; none where newer settings wait. */
-  private async unfollowed(asks: readonly AskedControl[]): Promise<ControlName[]> {
+  /** Controls that the track accepted and does not follow, once it has had its time; null where newer settings came between. */
+  private async unfollowed(asks: readonly AskedControl[]): Promise<ControlName[] | null> {
     const end = performance.now() + SETTLE_MS;
     for (;;) {
-      if (this.stopped || this.next !== null || this.track.readyState === 'ended') return [];
       const reported = this.track.getSettings() as ControlSettings;
       const open = asks.filter((ask) => !isDone(ask, reported, this.capabilities));
       if (open.length === 0) return [];
+      if (this.stopped || this.next !== null || this.track.readyState === 'ended') return null;
       if (performance.now() > end) return open.map(({ name }) => name);
       await pause(ASK_MS);
     }
@@ -128,6 +131,8 @@ export class TrackApplier {
       JSON.stringify(all.find((ask) => ask.name === name)?.set);
     // Asked for the same as when all was well: nothing to go back to.
     const turned = controls.filter((name) => setOf(back, name) !== setOf(asks, name));
-    if (turned.length > 0) this.onRefused({ controls: turned, wanted, followed: this.followed });
+    if (turned.length === 0) return;
+    const reported = reportedClicks(this.track.getSettings() as ControlSettings);
+    this.onRefused({ controls: turned, wanted, followed: this.followed, reported });
   }
 }

@@ -89,8 +89,11 @@ const styles = StyleSheet.create({
   ladder: { backgroundColor: 'rgba(22,22,22,0.72)', overflow: 'hidden' },
   estimated: {
     position: 'absolute',
-    left: 5,
-    bottom: 21,
+    left: 0,
+    right: 0,
+    top: 0,
+    paddingHorizontal: 5,
+    backgroundColor: 'rgba(22,22,22,0.9)',
     fontFamily: FONT.medium,
     fontSize: 13,
     color: COLOUR.light,

@@ -21,7 +21,7 @@ export function TapeNote({ name, value, text, height, cap }: TapeNoteProps) {
           {value}
         </Text>
       </View>
-      <Text style={styles.text} numberOfLines={2}>
+      <Text style={[styles.text, cap && styles.besideCap]} numberOfLines={2}>
         {text}
       </Text>
       {cap && <TapeCap {...cap} paper={false} />}
@@ -43,10 +43,11 @@ const styles = StyleSheet.create({
   value: { fontFamily: FONT.semibold, fontSize: 21, lineHeight: 24, color: COLOUR.light },
   text: {
     flex: 1,
-    paddingRight: 76,
+    paddingRight: 8,
     fontFamily: FONT.regular,
     fontSize: 15,
     lineHeight: 18,
     color: COLOUR.lightSoft,
   },
+  besideCap: { paddingRight: 76 },
 });

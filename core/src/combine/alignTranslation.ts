@@ -1,3 +1,5 @@
+import { gradientStep } from './gradientStep';
+import { planeNoise } from './planeNoise';
 import { pyramid, type Plane } from './pyramid';
 import type { Shift } from './shift';
 
@@ -13,10 +15,18 @@ const OUTLIER = 2.5;
 const LEAST_OVERLAP = 0.5;
 /** Frames whose coarsest levels correlate less than this show something else. */
 const LEAST_ALIKE = 0.6;
+/** What a shift as far as it is searched has to gain in correlation: along bare lines every shift is as good as none. */
+const STAYING = 0.03;
 /** A reference with less contrast than this (standard deviation in codes) shows no shift, and is taken to have none. */
 const FLAT = 0.7;
 /** An even frame is the same as another where their means differ by no more than this many codes. */
 const SAME_MEAN = 12;
+
+/** One level of the reference, and the standard deviation of its noise. */
+interface Level {
+  readonly plane: Plane;
+  readonly noise: number;
+}
 
 /** Where a frame lies against the reference, and how well it fits there. */
 export interface Aligned extends Shift {
@@ -30,10 +40,13 @@ export interface Aligned extends Shift {
  * counted less (Huber's weights).
  */
 export class TranslationAligner {
-  private readonly levels: readonly Plane[];
+  private readonly levels: readonly Level[];
 
   constructor(reference: Plane) {
-    this.levels = pyramid(reference, COARSEST);
+    this.levels = pyramid(reference, COARSEST).map((plane) => ({
+      plane,
+      noise: planeNoise(plane),
+    }));
   }
 
   /**
@@ -43,7 +56,7 @@ export class TranslationAligner {
   align(plane: Plane): Aligned | null {
     const moved = pyramid(plane, COARSEST);
     const top = moved.length - 1;
-    const found = search(this.levels[top], moved[top]);
+    const found = search(this.levels[top].plane, moved[top]);
     if (found.flat) return found.sameMean ? { dx: 0, dy: 0, residual: 0 } : null;
     if (found.alike < LEAST_ALIKE) return null;
     let { dx, dy } = found;
@@ -61,11 +74,12 @@ export class TranslationAligner {
 /** The whole shift of the coarsest level at which the planes correlate most. */
 function search(a: Plane, b: Plane) {
   const reach = Math.ceil(REACH * Math.max(a.width, a.height));
-  let [dx, dy, alike] = [0, 0, -1];
+  let [dx, dy, alike, best] = [0, 0, -1, -Infinity];
   for (let y = -reach; y <= reach; y++)
     for (let x = -reach; x <= reach; x++) {
       const r = correlation(a, b, x, y);
-      if (r > alike) [dx, dy, alike] = [x, y, r];
+      const score = r - STAYING * ((x * x + y * y) / (reach * reach));
+      if (score > best) [dx, dy, alike, best] = [x, y, r, score];
     }
   const [mean, spread] = momentsOf(a);
   return {
@@ -106,8 +120,8 @@ function correlation(a: Plane, b: Plane, dx: number, dy: number): number {
   return va > 0 && vb > 0 ? (sab - (sa * sb) / n) / Math.sqrt(va * vb) : -1;
 }
 
-/** Gauss-Newton from a shift on one level; null where the planes hardly meet, or there is nothing to hold on to. */
-function refine(a: Plane, b: Plane, dx: number, dy: number): Aligned | null {
+/** Gauss-Newton from a shift on one level; null where the planes hardly meet. */
+function refine({ plane: a, noise }: Level, b: Plane, dx: number, dy: number): Aligned | null {
   const { width, height } = a;
   // A quarter of a large level's pixels says as much as all of them.
   const stride = width * height > 300_000 ? 2 : 1;
@@ -116,11 +130,7 @@ function refine(a: Plane, b: Plane, dx: number, dy: number): Aligned | null {
   for (let step = 0; step < STEPS; step++) {
     const sums = equations(a, b, dx, dy, stride, limit);
     if (sums.n * stride * stride < LEAST_OVERLAP * width * height) return null;
-    const { xx, xy, yy, xe, ye } = sums;
-    const det = xx * yy - xy * xy;
-    if (!(det > 1e-9 * (xx + yy) ** 2)) return null;
-    const sx = (yy * xe - xy * ye) / det;
-    const sy = (xx * ye - xy * xe) / det;
+    const { sx, sy } = gradientStep(sums, noise);
     dx -= sx;
     dy -= sy;
     residual = Math.sqrt(sums.squares / sums.n);

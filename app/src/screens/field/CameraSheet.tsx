@@ -1,8 +1,9 @@
-import { StyleSheet, View } from 'react-native';
+import { StyleSheet, Text, View } from 'react-native';
 import { SCENES } from '@velmo/core/scene';
 import { Choice } from '../../instruments/Choice';
 import { Sheet } from '../../instruments/Sheet';
 import { useStore } from '../../state/store';
+import { COLOUR, FONT } from '../../theme/theme';
 import { DeviceCameras, Place } from './DeviceCameras';
 import { hasten, openCamera } from './fieldSession';
 import { closeSheet, fieldStore } from './fieldState';
@@ -18,6 +19,9 @@ export function CameraSheet() {
   return (
     <Sheet title="Camera and place" onClose={closeSheet}>
       <View style={styles.places}>
+        <Text style={styles.head}>Of this device</Text>
+        <DeviceCameras />
+        <Text style={styles.head}>Simulated, at the salt works</Text>
         {SCENES.map((scene) => (
           <Place
             key={scene.id}
@@ -31,7 +35,6 @@ export function CameraSheet() {
             }}
           />
         ))}
-        <DeviceCameras />
       </View>
       {simulated && (
         <Choice
@@ -47,4 +50,5 @@ export function CameraSheet() {
 
 const styles = StyleSheet.create({
   places: { gap: 8 },
+  head: { fontFamily: FONT.semibold, fontSize: 15, color: COLOUR.light },
 });

@@ -179,8 +179,10 @@ const list = (): void => toggleSheet('verdict');
 /** The verdict of Field. */
 export function FieldVerdict() {
   const findings = useFindings();
+  const refused = useStore(fieldStore, (s) => s.phase === 'refused');
   return (
     <Verdict
+      idle={refused ? 'No camera: there is no picture to judge.' : undefined}
       finding={findings[0] ?? null}
       more={Math.max(0, findings.length - 1)}
       onRepair={applyRepair}

@@ -24,7 +24,7 @@ const OUTCOMES: Readonly<Record<SeriesOutcome, string>> = {
   stopped: 'Stopped: nothing was kept.',
 };
 
-const SERIES_BY = { time: 'shutter time', comp: 'compensation' } as const;
+const SERIES_BY = { time: 'shutter times', comp: 'compensations' } as const;
 
 /** How the light of a camera that shows only pictures is made true: by a guided series, a grey card, another meter. */
 export function LightSheet() {

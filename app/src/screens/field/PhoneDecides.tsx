@@ -25,7 +25,7 @@ export const DECIDED = {
     lacks: 'ISO',
     reported: ({ isoClick }) => (isoClick === null ? null : nominalIso(isoClick)),
   },
-  comp: { name: 'Comp', lacks: 'compensation', reported: () => null },
+  comp: { name: 'Comp', lacks: 'compensation', reported: () => 'none' },
   focus: { name: 'Focus', lacks: 'focus', reported: () => null },
   white: {
     name: 'White',

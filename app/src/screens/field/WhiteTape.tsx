@@ -1,4 +1,4 @@
-import { tintWords, namedLight, type WhitePoint } from '@velmo/core/colour';
+import { tintWords, namedLight, WHITE_KELVIN, type WhitePoint } from '@velmo/core/colour';
 import type { WhiteControl } from '../../camera/CameraDevice';
 import { Tape } from '../../instruments/Tape';
 import {
@@ -37,6 +37,10 @@ const hold = (click: number): void => {
   holdWhite({ kelvin: kelvinOfClick(click), tint });
 };
 
+/** The last detent a device reaches; that of the whole tape lies a little beyond the coolest light. */
+const lastClick = (kelvin: number): number =>
+  kelvin < WHITE_KELVIN.max ? Math.floor(clickOfKelvin(kelvin) + 0.01) : WHITE_CLICKS.max;
+
 /** White balance: the colour of the light, by kelvin. */
 export function WhiteTape({ control, height }: { control: WhiteControl; height: number }) {
   const setting = useStore(fieldStore, (s) => s.settings.white);
@@ -51,7 +55,7 @@ export function WhiteTape({ control, height }: { control: WhiteControl; height: 
   const told = useStore(readingsStore, (r) => r?.white != null);
   const range = {
     min: Math.max(WHITE_CLICKS.min, Math.ceil(clickOfKelvin(control.kelvin.min) - 0.01)),
-    max: Math.min(WHITE_CLICKS.max, Math.ceil(clickOfKelvin(control.kelvin.max) - 0.01)),
+    max: Math.min(WHITE_CLICKS.max, lastClick(control.kelvin.max)),
   };
   return (
     <Tape

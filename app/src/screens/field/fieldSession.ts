@@ -103,8 +103,7 @@ export async function openCamera(choice: CameraChoice, told = false): Promise<vo
     stopReadings = opened.onReadings(readingsStore.set);
     opened.onLost(refuse);
     opened.onRefused((refused) => {
-      const now = fieldStore.get();
-      say(refusedWords(refused, readingsStore.get(), now.capabilities));
+      say(refusedWords(refused));
       changeSettings((s) => rolledBack(s, refused));
     });
     keepCamera(choice);

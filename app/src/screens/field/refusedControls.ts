@@ -1,7 +1,6 @@
 import { nominalKelvin } from '@velmo/core/colour';
 import { formatSignedThirds, nominalIso, nominalTime } from '@velmo/core/exposure';
 import type { Settings } from '@velmo/core/settings';
-import type { CameraCapabilities, Readings } from '../../camera/CameraDevice';
 import type { RefusedControls } from '../../camera/trackApplier';
 
 type Control = RefusedControls['controls'][number];
@@ -45,22 +44,17 @@ const VALUES: Readonly<Record<Control, (s: Settings) => string>> = {
 };
 
 /** What a camera did not do, where that leaves the tape, and what the camera says it does. */
-export function refusedWords(
-  { controls, wanted, followed }: RefusedControls,
-  readings: Readings | null,
-  capabilities: CameraCapabilities | null,
-): string {
-  const [first] = controls;
+export function refusedWords({ controls, wanted, followed, reported }: RefusedControls): string {
   const asked = controls.map((control) => VALUES[control](wanted)).join(' and ');
   const back = controls.map((c) => `${NAMES[c]} is back at ${VALUES[c](followed)}`).join(', ');
-  const does = capabilities ? reportedWords(first, readings) : '';
-  return `The camera did not take ${asked}: ${back}.${does}`;
+  return `The camera did not take ${asked}: ${back}.${reportedWords(controls[0], reported)}`;
 }
 
-function reportedWords(control: Control, readings: Readings | null): string {
-  if (control === 'time' && readings?.timeClick != null)
-    return ` It reports ${nominalTime(readings.timeClick)} s.`;
-  if (control === 'iso' && readings?.isoClick != null)
-    return ` It reports ISO ${nominalIso(readings.isoClick)}.`;
+function reportedWords(
+  control: Control,
+  { timeClick, isoClick }: RefusedControls['reported'],
+): string {
+  if (control === 'time' && timeClick !== null) return ` It reports ${nominalTime(timeClick)} s.`;
+  if (control === 'iso' && isoClick !== null) return ` It reports ISO ${nominalIso(isoClick)}.`;
   return '';
 }

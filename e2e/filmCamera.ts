@@ -1,0 +1,187 @@
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Page } from 'puppeteer-core';
+
+/** What a film camera offers, and how it turns light into its picture. */
+export interface FilmOptions {
+  readonly curve: 'sRgb' | 'film';
+  /** Noise of one frame: standard deviation as a share of the square root of light. */
+  readonly noise: number;
+  readonly capabilities: Readonly<Record<string, unknown>>;
+  readonly settings: Readonly<Record<string, unknown>>;
+}
+
+/** Controls as the specification has them. */
+export const ALL_CONTROLS = {
+  exposureMode: ['manual', 'continuous'],
+  exposureTime: { min: 1, max: 3333, step: 1 },
+  exposureCompensation: { min: -2, max: 2, step: 1 / 3 },
+  iso: { min: 50, max: 3200, step: 50 },
+  whiteBalanceMode: ['manual', 'continuous'],
+  colorTemperature: { min: 2850, max: 7000, step: 50 },
+  zoom: { min: 1, max: 4, step: 0.1 },
+  torch: true,
+} as const;
+
+export const PLAIN_SETTINGS = {
+  exposureMode: 'continuous',
+  exposureTime: 100,
+  exposureCompensation: 0,
+  iso: 100,
+  whiteBalanceMode: 'continuous',
+  colorTemperature: 5000,
+  zoom: 1,
+  torch: false,
+} as const;
+
+/** What the page's film camera can be asked and told. */
+export interface FilmHandle {
+  state: Record<string, unknown>;
+  /** No frame comes while this is set. */
+  stalled: boolean;
+  /** Refuses constraints for which this says so, by the name it gives. */
+  refuse: ((wanted: Record<string, unknown>) => string | null) | null;
+  track: MediaStreamTrack;
+  opened: number;
+}
+
+/**
+ * Gives the page a camera whose light, response, noise and controls are known: a wall of patches over nine stops, exposed
+ * as it is told. In the place of the browser's own, which changes nothing when it is told another exposure.
+ */
+export function filmCamera(page: Page, options: FilmOptions): Promise<unknown> {
+  return page.evaluateOnNewDocument((given: FilmOptions) => {
+    const [width, height, size] = [320, 240, 16];
+    let seed = 5;
+    const uniform = (): number => {
+      seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0;
+      return (seed + 0.5) / 2 ** 32;
+    };
+    const across = Math.ceil(width / size);
+    const levels = Array.from({ length: across * Math.ceil(height / size) }, uniform);
+    const light = Float32Array.from({ length: width * height }, (_, p) => {
+      const [x, y] = [p % width, Math.floor(p / width)];
+      const level = levels[Math.floor(y / size) * across + Math.floor(x / size)];
+      return 2 ** ((level - 0.5) * 9);
+    });
+    const sRgb = (v: number): number =>
+      v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055;
+    const film = (v: number): number => {
+      const s = sRgb(v);
+      return 0.55 * s + 0.45 * s * s * (3 - 2 * s);
+    };
+    const curve = given.curve === 'film' ? film : sRgb;
+    const STEPS = 16384;
+    const codes = Uint8Array.from({ length: STEPS }, (_, k) =>
+      Math.round(255 * curve((k + 0.5) / STEPS)),
+    );
+    const normals = Float32Array.from(
+      { length: 1 << 16 },
+      () => Math.sqrt(-2 * Math.log(uniform())) * Math.cos(2 * Math.PI * uniform()),
+    );
+    const rgba = new Uint8ClampedArray(4 * width * height).fill(255);
+    /** Light that a picture gets: what is held, or what would put the wall's middle at mid-grey. */
+    const exposureOf = (s: Record<string, unknown>): number =>
+      s.exposureMode === 'manual'
+        ? 0.06 * (Number(s.exposureTime) / 100) * (Number(s.iso ?? 100) / 100)
+        : 0.06 * 2 ** Number(s.exposureCompensation ?? 0);
+    const draw = (exposure: number): void => {
+      let n = Math.floor(uniform() * normals.length);
+      for (let p = 0, i = 0; p < light.length; p++, i += 4) {
+        const mean = light[p] * exposure;
+        for (let c = 0; c < 3; c++) {
+          const seen = mean + given.noise * Math.sqrt(mean) * normals[n++ & 0xffff];
+          rgba[i + c] = codes[Math.min(STEPS - 1, Math.max(0, Math.floor(seen * STEPS)))];
+        }
+      }
+    };
+    const handle = {
+      state: { ...given.settings },
+      stalled: false,
+      refuse: null,
+      opened: 0,
+    } as unknown as FilmHandle;
+    Object.assign(window, { film: handle });
+    type Generator = MediaStreamTrack & { readonly writable: WritableStream<VideoFrame> };
+    const Generator = (
+      window as unknown as { MediaStreamTrackGenerator: new (init: object) => Generator }
+    ).MediaStreamTrackGenerator;
+    navigator.mediaDevices.getUserMedia = async () => {
+      const track = new Generator({ kind: 'video' });
+      const writer = track.writable.getWriter();
+      handle.opened++;
+      handle.track = track;
+      Object.defineProperty(track, 'label', { value: 'Film camera, facing back' });
+      track.getCapabilities = () =>
+        ({
+          ...given.capabilities,
+          width: { min: 1, max: width },
+          height: { min: 1, max: height },
+        }) as never;
+      track.getSettings = () => ({ ...handle.state, width, height }) as never;
+      track.applyConstraints = async (wanted) => {
+        const all = Object.assign({}, ...(wanted?.advanced ?? [])) as Record<string, unknown>;
+        const refused = handle.refuse?.(all) ?? null;
+        if (refused !== null)
+          throw Object.assign(new DOMException('no', 'OverconstrainedError'), {
+            constraint: refused,
+          });
+        const known = Object.entries(all).filter(([key]) => key in given.settings);
+        handle.state = { ...handle.state, ...Object.fromEntries(known) };
+      };
+      let time = 0;
+      const timer = setInterval(() => {
+        if (track.readyState === 'ended') clearInterval(timer);
+        else if (!handle.stalled) {
+          draw(exposureOf(handle.state));
+          const frame = new VideoFrame(rgba, {
+            format: 'RGBA',
+            codedWidth: width,
+            codedHeight: height,
+            timestamp: (time += 40_000),
+          });
+          void writer.write(frame).catch(() => {});
+        }
+      }, 40);
+      return new MediaStream([track]);
+    };
+    navigator.permissions.query = async () => ({ state: 'granted' }) as PermissionStatus;
+  }, options);
+}
+
+/** Light of the wall in a film file: bars of grey, each twice as bright as the one before. */
+export const BARS = { count: 5, darkest: 0.03 } as const;
+
+/**
+ * A film (y4m) of grey bars for Chromium's file-fed camera, every frame with noise of its own, seen through the sRGB curve.
+ *
+ * @param noise standard deviation as a share of the square root of light
+ * @returns path of the file
+ */
+export function barsFilm(width: number, height: number, frames: number, noise: number): string {
+  let seed = 9;
+  const uniform = (): number => {
+    seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0;
+    return (seed + 0.5) / 2 ** 32;
+  };
+  const encode = (v: number): number =>
+    v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055;
+  const parts: Buffer[] = [Buffer.from(`YUV4MPEG2 W${width} H${height} F30:1 Ip A1:1 C420jpeg\n`)];
+  const chroma = Buffer.alloc((width * height) / 2, 128);
+  for (let k = 0; k < frames; k++) {
+    const luma = Buffer.alloc(width * height);
+    for (let p = 0; p < luma.length; p++) {
+      const bar = Math.floor(((p % width) * BARS.count) / width);
+      const mean = BARS.darkest * 2 ** bar;
+      const normal = Math.sqrt(-2 * Math.log(uniform())) * Math.cos(2 * Math.PI * uniform());
+      const seen = Math.min(1, Math.max(0, mean + noise * Math.sqrt(mean) * normal));
+      // Chromium reads luma in studio range (ITU-R BT.601): 16 to 235.
+      luma[p] = Math.round(16 + 219 * encode(seen));
+    }
+    parts.push(Buffer.from('FRAME\n'), luma, chroma);
+  }
+  const path = join(mkdtempSync(join(tmpdir(), 'velmo-film-')), 'bars.y4m');
+  writeFileSync(path, Buffer.concat(parts));
+  return path;
+}
