@@ -1,4 +1,5 @@
 import { bundleBench, captureBench } from './page';
+import { cameraBench } from './camera';
 import { fieldBench } from './field';
 import { losslessJpegBench } from './losslessJpeg';
 import type { Result } from './measure';
@@ -13,6 +14,7 @@ const GROUPS: Readonly<Record<string, () => Result[] | Promise<Result[]>>> = {
   'entry-bundle': bundleBench,
   'capture-12mp': captureBench,
   field: fieldBench,
+  camera: cameraBench,
 };
 
 async function main(args: string[]): Promise<void> {
