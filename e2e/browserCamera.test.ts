@@ -15,7 +15,7 @@ import {
 import { cameraSuite, keepTracks, trackStates } from './cameraSuite';
 
 jest.setTimeout(60_000);
-const { withCamera } = cameraSuite();
+const { app, withCamera } = cameraSuite();
 
 describe('the phone’s own camera (Chromium’s fake device)', () => {
   test('has the same instrument, and says no more than it knows: stops from mid-grey, no EV, no lock', async () => {
@@ -89,10 +89,18 @@ describe('the phone’s own camera (Chromium’s fake device)', () => {
   test('a frame becomes a JPEG and a linear DNG that says it is no sensor data', async () => {
     await withCamera('allowed', async (page) => {
       const files = await downloads(page);
+      const asked: string[] = [];
+      page.on('request', (request) => asked.push(request.url()));
+      await page.reload();
       await fieldReady(page);
       await tap(page, EXPOSE);
       await openLastFrame(page);
       await until(() => pageText(page), /linear RGB/);
+      // Nothing leaves the device: all that is asked for is the page's own.
+      expect(asked.length).toBeGreaterThan(3);
+      expect(asked.filter((url) => !/^(data|blob):/.test(url) && !url.startsWith(app.url))).toEqual(
+        [],
+      );
       for (const [button, ending] of [
         ['Save DNG', '.dng'],
         ['Save JPEG', '.jpg'],

@@ -173,6 +173,20 @@ describe('a camera that goes while it runs', () => {
       },
       '&average=64',
     ));
+  test('turned in the middle of an average: said, nothing kept, and the picture goes on', () =>
+    withFilm(
+      FILM,
+      async (page) => {
+        await tap(page, EXPOSE);
+        await until(() => pageText(page), /Frame [3-9] of 64/);
+        await film(page, (handle) => (handle.turned = true));
+        await until(() => pageText(page), /The phone was turned while frames were averaged/);
+        await nothingStored(page);
+        await until(() => pageText(page), /average of 64/);
+        await until(() => valueText(page, 'Ladder'), /clip/);
+      },
+      '&average=64',
+    ));
   test('nobody looks at the page: the camera is let go, and opened again when somebody does', () =>
     withCamera(
       'allowed',

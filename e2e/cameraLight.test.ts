@@ -256,6 +256,10 @@ describe('the phone’s own photograph', () => {
         const files = await downloads(page);
         await tap(page, EXPOSE);
         await openLastFrame(page);
+        // As large as Chromium's fake device takes them.
+        expect(await page.evaluate(() => (window as unknown as { asked: string }).asked)).toBe(
+          '{"imageWidth":1920,"imageHeight":1080}',
+        );
         await until(() => pageText(page), /1\/640/);
         await pressFirst(page, 'Save JPEG');
         expect(readFileSync(await files.next('.jpg')).equals(photo)).toBe(true);
@@ -266,7 +270,10 @@ describe('the phone’s own photograph', () => {
           const { prototype } = (window as unknown as { ImageCapture: { prototype: object } })
             .ImageCapture;
           Object.assign(prototype, {
-            takePhoto: async () => new Blob([bytes], { type: 'image/jpeg' }),
+            takePhoto: async (size: object) => {
+              Object.assign(window, { asked: JSON.stringify(size) });
+              return new Blob([bytes], { type: 'image/jpeg' });
+            },
           });
         }, photo.toString('base64')),
       [],

@@ -10,6 +10,8 @@ export interface FilmOptions {
   readonly noise: number;
   readonly capabilities: Readonly<Record<string, unknown>>;
   readonly settings: Readonly<Record<string, unknown>>;
+  /** What it looks at instead of the wall: red, green, blue of 320 x 240 sRGB pixels as base64. */
+  readonly picture?: string;
 }
 
 /** Controls as the specification has them. */
@@ -40,6 +42,8 @@ export interface FilmHandle {
   state: Record<string, unknown>;
   /** No frame comes while this is set. */
   stalled: boolean;
+  /** The phone is held the other way: frames stand. */
+  turned: boolean;
   /** Refuses constraints for which this says so, by the name it gives. */
   refuse: ((wanted: Record<string, unknown>) => string | null) | null;
   track: MediaStreamTrack;
@@ -60,11 +64,18 @@ export function filmCamera(page: Page, options: FilmOptions): Promise<unknown> {
     };
     const across = Math.ceil(width / size);
     const levels = Array.from({ length: across * Math.ceil(height / size) }, uniform);
-    const light = Float32Array.from({ length: width * height }, (_, p) => {
+    const wall = (p: number): number => {
       const [x, y] = [p % width, Math.floor(p / width)];
       const level = levels[Math.floor(y / size) * across + Math.floor(x / size)];
       return 2 ** ((level - 0.5) * 9);
-    });
+    };
+    const bytes = given.picture
+      ? Uint8Array.from(atob(given.picture), (c) => c.charCodeAt(0))
+      : null;
+    /** Light of red, green and blue; a picture's white is what clips at the exposure it starts with. */
+    const light = Float32Array.from({ length: 3 * width * height }, (_, i) =>
+      bytes ? (bytes[i] / 255) ** 2.2 / 0.06 : wall(Math.floor(i / 3)),
+    );
     const sRgb = (v: number): number =>
       v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055;
     const film = (v: number): number => {
@@ -88,9 +99,9 @@ export function filmCamera(page: Page, options: FilmOptions): Promise<unknown> {
         : 0.06 * 2 ** Number(s.exposureCompensation ?? 0);
     const draw = (exposure: number): void => {
       let n = Math.floor(uniform() * normals.length);
-      for (let p = 0, i = 0; p < light.length; p++, i += 4) {
-        const mean = light[p] * exposure;
+      for (let p = 0, i = 0; p < light.length; p += 3, i += 4) {
         for (let c = 0; c < 3; c++) {
+          const mean = light[p + c] * exposure;
           const seen = mean + given.noise * Math.sqrt(mean) * normals[n++ & 0xffff];
           rgba[i + c] = codes[Math.min(STEPS - 1, Math.max(0, Math.floor(seen * STEPS)))];
         }
@@ -99,13 +110,14 @@ export function filmCamera(page: Page, options: FilmOptions): Promise<unknown> {
     const handle = {
       state: { ...given.settings },
       stalled: false,
+      turned: false,
       refuse: null,
       opened: 0,
     } as unknown as FilmHandle;
     Object.assign(window, { film: handle });
-    type Generator = MediaStreamTrack & { readonly writable: WritableStream<VideoFrame> };
+    type GeneratedTrack = MediaStreamTrack & { readonly writable: WritableStream<VideoFrame> };
     const Generator = (
-      window as unknown as { MediaStreamTrackGenerator: new (init: object) => Generator }
+      window as unknown as { MediaStreamTrackGenerator: new (init: object) => GeneratedTrack }
     ).MediaStreamTrackGenerator;
     navigator.mediaDevices.getUserMedia = async () => {
       const track = new Generator({ kind: 'video' });
@@ -137,8 +149,8 @@ export function filmCamera(page: Page, options: FilmOptions): Promise<unknown> {
           draw(exposureOf(handle.state));
           const frame = new VideoFrame(rgba, {
             format: 'RGBA',
-            codedWidth: width,
-            codedHeight: height,
+            codedWidth: handle.turned ? height : width,
+            codedHeight: handle.turned ? width : height,
             timestamp: (time += 40_000),
           });
           void writer.write(frame).catch(() => {});

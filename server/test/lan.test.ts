@@ -12,7 +12,6 @@ const ADDRESS = '192.168.7.23';
 
 /** The QR code of a terminal's text as pixels: upper and lower halves of characters, four pixels a module. */
 function qrPixels(text: string) {
-  // eslint-disable-next-line no-control-regex
   const lines = text.replace(/\x1b\[\d+m/g, '').split('\n');
   const rows = lines.filter((line) => /^[ ▀▄█]+$/.test(line) && line.length > 20);
   const modules = rows.flatMap((row) => [

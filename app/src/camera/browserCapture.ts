@@ -130,16 +130,19 @@ export class BrowserCapture {
       const waiting: Promise<unknown>[] = [];
       const start = performance.now();
       let taken = 0;
-      while (taken < count && !(stop.aborted && taken >= FEWEST_AVERAGED)) {
+      let failure: unknown = null;
+      while (failure === null && taken < count && !(stop.aborted && taken >= FEWEST_AVERAGED)) {
         onProgress({ share: taken / count, stage: `Frame ${taken + 1} of ${count}`, open: true });
         const frame = await Promise.race([source.grab(), source.closing]);
         taken++;
-        waiting.push(api.addFrame(transfer(frame, [frame.rgba.buffer])));
+        const added = api.addFrame(transfer(frame, [frame.rgba.buffer]));
+        waiting.push(added.catch((error: unknown) => (failure ??= error)));
         if (waiting.length >= MOST_WAITING) await Promise.race([waiting.shift(), source.closing]);
       }
       const periodS = (performance.now() - start) / 1000;
       onProgress({ share: 1, stage: 'Averaging' });
       await Promise.race([Promise.all(waiting), source.closing]);
+      if (failure !== null) throw failure;
       const keep = api.keepAverage(
         { ...facts.shot, composite: { taken, used: taken, periodS } },
         files,

@@ -1,6 +1,9 @@
+import type { Span } from './trackTypes';
+
 /** ImageCapture of W3C MediaStream Image Capture, which TypeScript's DOM library does not describe. */
 interface PhotoCapture {
-  takePhoto(): Promise<Blob>;
+  getPhotoCapabilities(): Promise<{ readonly imageWidth?: Span; readonly imageHeight?: Span }>;
+  takePhoto(size?: { imageWidth?: number; imageHeight?: number }): Promise<Blob>;
 }
 type PhotoCaptureClass = new (track: MediaStreamTrack) => PhotoCapture;
 
@@ -23,10 +26,22 @@ export async function takePhoto(track: MediaStreamTrack): Promise<Blob | null> {
     timer = setTimeout(() => resolve(null), PATIENCE_MS);
   });
   try {
-    return await Promise.race([new Photos(track).takePhoto(), tooLong]);
+    return await Promise.race([largest(new Photos(track)), tooLong]);
   } catch {
     return null;
   } finally {
     clearTimeout(timer);
   }
+}
+
+/** A photograph as large as the device takes them; in its usual size where it will not be told. */
+async function largest(photos: PhotoCapture): Promise<Blob> {
+  try {
+    const { imageWidth, imageHeight } = await photos.getPhotoCapabilities();
+    if (imageWidth && imageHeight)
+      return await photos.takePhoto({ imageWidth: imageWidth.max, imageHeight: imageHeight.max });
+  } catch {
+    // Asked for less, it may yet do it.
+  }
+  return photos.takePhoto();
 }

@@ -17,9 +17,6 @@ const LEVELS = { blackLevel: 0, whiteLevel: VIDEO_WHITE };
 /** Luminance of BT.709 red, green, blue. */
 export const LUMA = [0.2126, 0.7152, 0.0722] as const;
 
-/** Mid-grey may be moved this far against a grey card. */
-export const GREY_STOPS = { min: -4, max: 4 } as const;
-
 /**
  * Codes of a video frame as linear light, with mid-grey where the camera's calibration says: the response recovered from
  * a guided series, or sRGB's while nothing better is known.

@@ -78,9 +78,16 @@ function GuidedSeries() {
   return (
     <View style={styles.part}>
       <Text style={styles.head}>Guided series</Text>
-      <Text style={styles.about}>
-        {`Lean the phone on something, at a scene with deep shadow and something bright, where nothing moves and the light stays. Velmo takes up to eleven pictures at different ${SERIES_BY[series.by]} and works out the camera’s curve (Debevec and Malik).`}
-      </Text>
+      {!outcome && (
+        <Text style={styles.about}>
+          {`Lean the phone on something, at a scene with deep shadow and something bright, where nothing moves and the light stays. Velmo takes up to eleven pictures at different ${SERIES_BY[series.by]} and works out the camera’s curve (Debevec and Malik).`}
+        </Text>
+      )}
+      {outcome && (
+        <Text style={styles.outcome} role="status" testID="series-outcome">
+          {OUTCOMES[outcome]}
+        </Text>
+      )}
       {running ? (
         <View style={styles.row}>
           <View
@@ -95,11 +102,6 @@ function GuidedSeries() {
         </View>
       ) : (
         <Button label="Start the series" onPress={() => void start()} />
-      )}
-      {outcome && (
-        <Text style={styles.outcome} role="status" testID="series-outcome">
-          {OUTCOMES[outcome]}
-        </Text>
       )}
     </View>
   );

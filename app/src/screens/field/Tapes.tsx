@@ -130,6 +130,8 @@ function CompTape({ range, height }: { range: ClickRange; height: number }) {
   const inHand = useStore(fieldStore, (s) => s.hand === 'comp');
   const step = useStore(fieldStore, (s) => s.preferences.compStepClicks);
   const bands = useBands(compBandsText);
+  // Beyond a picture's own white nothing tells how much brighter it could be.
+  const readsRaw = useStore(fieldStore, (s) => s.capabilities?.readsRaw ?? false);
   const bothHeld = useStore(
     fieldStore,
     (s) => s.settings.time.mode === 'set' && s.settings.iso.mode === 'set',
@@ -152,7 +154,7 @@ function CompTape({ range, height }: { range: ClickRange; height: number }) {
       onGrab={grabComp}
       onTap={tapComp}
       inHand={inHand}
-      cap={PUSH_RIGHT}
+      cap={readsRaw ? PUSH_RIGHT : undefined}
     />
   );
 }

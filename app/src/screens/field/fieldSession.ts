@@ -44,8 +44,11 @@ let onStored: () => void = () => {};
 const create = (choice: CameraChoice): CameraDevice =>
   choice.device === 'browser' ? new BrowserCamera(choice) : new SimulatedCamera(choice.scene);
 
-const refuse = (refusal: CameraRefusal): void =>
-  fieldStore.update((s) => ({ ...s, phase: 'refused', refusal, capabilities: null }));
+/** No camera: why, and no reading of an earlier one left. */
+function refuse(refusal: CameraRefusal): void {
+  readingsStore.set(null);
+  fieldStore.update((s) => ({ ...s, phase: 'refused', refusal, capabilities: null, light: null }));
+}
 
 /** Goes to another simulated place without starting a camera anew; false where a camera has to be opened. */
 function moveOn(choice: CameraChoice): boolean {
