@@ -1,4 +1,5 @@
 import { bundleBench, captureBench } from './page';
+import { averageBench } from './average';
 import { cameraBench } from './camera';
 import { fieldBench } from './field';
 import { losslessJpegBench } from './losslessJpeg';
@@ -15,6 +16,7 @@ const GROUPS: Readonly<Record<string, () => Result[] | Promise<Result[]>>> = {
   'capture-12mp': captureBench,
   field: fieldBench,
   camera: cameraBench,
+  average: averageBench,
 };
 
 async function main(args: string[]): Promise<void> {

@@ -10,8 +10,8 @@ export interface FilmOptions {
   readonly noise: number;
   readonly capabilities: Readonly<Record<string, unknown>>;
   readonly settings: Readonly<Record<string, unknown>>;
-  /** What it looks at instead of the wall: red, green, blue of 320 x 240 sRGB pixels as base64. */
-  readonly picture?: string;
+  /** What it looks at instead of the wall: red, green, blue of sRGB pixels as base64. */
+  readonly picture?: { readonly width: number; readonly height: number; readonly rgb: string };
 }
 
 /** Controls as the specification has them. */
@@ -56,7 +56,8 @@ export interface FilmHandle {
  */
 export function filmCamera(page: Page, options: FilmOptions): Promise<unknown> {
   return page.evaluateOnNewDocument((given: FilmOptions) => {
-    const [width, height, size] = [320, 240, 16];
+    const { width, height } = given.picture ?? { width: 320, height: 240 };
+    const size = 16;
     let seed = 5;
     const uniform = (): number => {
       seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0;
@@ -70,7 +71,7 @@ export function filmCamera(page: Page, options: FilmOptions): Promise<unknown> {
       return 2 ** ((level - 0.5) * 9);
     };
     const bytes = given.picture
-      ? Uint8Array.from(atob(given.picture), (c) => c.charCodeAt(0))
+      ? Uint8Array.from(atob(given.picture.rgb), (c) => c.charCodeAt(0))
       : null;
     /** Light of red, green and blue; a picture's white is what clips at the exposure it starts with. */
     const light = Float32Array.from({ length: 3 * width * height }, (_, i) =>

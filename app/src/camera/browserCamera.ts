@@ -21,7 +21,7 @@ import type {
 import { exposureEv } from './exposureEv';
 import { filledSettings, followLight } from './openTape';
 import { openTrack } from './openTrack';
-import { lostCamera, stalledCamera, unreachable } from './refusals';
+import { closedCamera, lostCamera, stalledCamera, unreachable } from './refusals';
 import { StallWatch } from './stallWatch';
 import { TrackApplier, type RefusedControls } from './trackApplier';
 import { asksFor, isDone, reportedClicks } from './trackControls';
@@ -174,7 +174,7 @@ export class BrowserCamera implements CameraDevice {
     this.track?.stop();
     this.channel.port1.close();
     this.worker.terminate();
-    this.giveUp(lostCamera());
+    this.giveUp(closedCamera());
     this.capturing?.close();
   }
 

@@ -33,6 +33,10 @@ export function refusalOf(error: unknown): CameraRefusal {
 export const lostCamera = (): CameraRefusal =>
   new CameraRefusal('lost', 'The camera went away. Connect it again, then try again.');
 
+/** For whoever waits for a frame while the camera is closed: the page was left or hidden, or another camera opened. */
+export const closedCamera = (): CameraRefusal =>
+  new CameraRefusal('lost', 'The camera was let go before the frame was made: nothing was kept.');
+
 export const stalledCamera = (): CameraRefusal =>
   new CameraRefusal(
     'stalled',

@@ -54,6 +54,7 @@ export function FilesSheet() {
   const { data: room } = useRoom();
   if (!capabilities) return null;
   const kind = writtenKind(settings, capabilities);
+  const ownPhoto = kind === 'jpeg' && capabilities.takesPhotos && settings.average === 1;
   const { sizesMp, fileKinds, hasAspect } = capabilities;
   return (
     <Sheet
@@ -68,7 +69,7 @@ export function FilesSheet() {
         onChoose={(files) => changeSettings((s) => ({ ...s, files }))}
       />
       <Text style={styles.about}>{aboutWords(kind, capabilities, settings.average)}</Text>
-      {(kind === 'jpeg' || kind === 'dng+jpeg') && (
+      {(kind === 'jpeg' || kind === 'dng+jpeg') && !ownPhoto && (
         <Choice
           label="JPEG quality"
           options={QUALITIES.map((value) => ({ value, label: `${value}` }))}

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { CLICKS_PER_STOP, formatSignedThirds } from '@velmo/core/exposure';
 import type { SeriesOutcome } from '../../camera/CameraDevice';
@@ -61,18 +61,20 @@ function GuidedSeries() {
   const series = theCamera()?.calibration?.series;
   const [share, setShare] = useState<number | null>(null);
   const [outcome, setOutcome] = useState<SeriesOutcome | null>(null);
-  const [stop, setStop] = useState<AbortController | null>(null);
+  const stop = useRef<AbortController | null>(null);
+  // Whoever closes the sheet wants the tapes back.
+  useEffect(() => () => stop.current?.abort(), []);
   if (!series) return null;
   if ('refused' in series) return <Text style={styles.about}>{series.refused}</Text>;
   const start = async (): Promise<void> => {
     const abort = new AbortController();
-    setStop(abort);
+    stop.current = abort;
     setOutcome(null);
     setShare(0);
     const ended = await recoverLight(setShare, abort.signal);
     setOutcome(ended);
     setShare(null);
-    setStop(null);
+    stop.current = null;
   };
   const running = share !== null;
   return (
@@ -98,7 +100,7 @@ function GuidedSeries() {
           >
             <View style={[styles.done, { width: `${100 * share}%` }]} />
           </View>
-          <Button label="Stop" onPress={() => stop?.abort()} />
+          <Button label="Stop" onPress={() => stop.current?.abort()} />
         </View>
       ) : (
         <Button label="Start the series" onPress={() => void start()} />
