@@ -22,10 +22,12 @@ function frameAt(dx: number, dy: number, normal: () => number): Uint8ClampedArra
 export function averageBench(): Result[] {
   const { normal } = dice(4);
   const first = frameAt(0, 0, normal);
-  const moved = frameAt(3.4, -2.7, normal);
+  const hand = Array.from({ length: BEFORE }, (_, k) => frameAt(3.4 - k, 1.7 * k - 2.7, normal));
   const stack = new FrameStack(first, WIDTH, HEIGHT, linearTable(SRGB_RESPONSE, LINEAR_WHITE));
-  for (let i = 0; i < BEFORE; i++) stack.add(moved);
-  const times = inTurns(() => void stack.add(moved), openCvRoute(first, moved), 9, 2);
+  for (const frame of hand) stack.add(frame);
+  let next = 0;
+  const ours = (): void => void stack.add(hand[next++ % BEFORE]);
+  const times = inTurns(ours, openCvRoute(first, hand[0]), 12, 4);
   return [
     compared(
       'average-frame',

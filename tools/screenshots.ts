@@ -148,6 +148,7 @@ async function main(): Promise<void> {
         await settle();
       },
     );
+    await deviceCamera(app.url, browser);
     // Last, because marks are remembered.
     await shoot(
       'marks-wide',
@@ -158,7 +159,6 @@ async function main(): Promise<void> {
         await settle(1500);
       },
     );
-    await deviceCamera(app.url, browser);
   } finally {
     await browser.close();
     app.stop();

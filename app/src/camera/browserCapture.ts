@@ -15,8 +15,8 @@ import type { ControlSettings } from './trackTypes';
 
 /** Fewest frames that are worth an average; an average that is stopped goes on until it has so many. */
 export const FEWEST_AVERAGED = 4;
-/** Frames that may wait to be added: enough not to miss any, few enough for a phone's memory. */
-const MOST_WAITING = 6;
+/** Bytes of frames that may wait to be added: a hand is steady for half a second, and adding takes longer. */
+const MOST_WAITING_BYTES = 2e8;
 /** A record's words are no longer than this. */
 const MOST_LABEL = 120;
 
@@ -128,6 +128,7 @@ export class BrowserCapture {
       await api.startAverage(source.light.response);
       const facts = this.facts();
       const waiting: Promise<unknown>[] = [];
+      let done = 0;
       const start = performance.now();
       let taken = 0;
       let failure: unknown = null;
@@ -136,12 +137,15 @@ export class BrowserCapture {
         const frame = await Promise.race([source.grab(), source.closing]);
         taken++;
         const added = api.addFrame(transfer(frame, [frame.rgba.buffer]));
-        waiting.push(added.catch((error: unknown) => (failure ??= error)));
-        if (waiting.length >= MOST_WAITING) await Promise.race([waiting.shift(), source.closing]);
+        waiting.push(added.then(() => done++).catch((error: unknown) => (failure ??= error)));
+        const most = Math.max(2, Math.floor(MOST_WAITING_BYTES / (4 * frame.width * frame.height)));
+        if (taken - done >= most) await Promise.race([waiting[taken - most], source.closing]);
       }
       const periodS = (performance.now() - start) / 1000;
-      onProgress({ share: 1, stage: 'Averaging' });
-      await Promise.race([Promise.all(waiting), source.closing]);
+      for (const [k, one] of waiting.entries()) {
+        onProgress({ share: k / taken, stage: `Averaging ${k + 1} of ${taken}` });
+        await Promise.race([one, source.closing]);
+      }
       if (failure !== null) throw failure;
       const keep = api.keepAverage(
         { ...facts.shot, composite: { taken, used: taken, periodS } },

@@ -169,23 +169,24 @@ export class FrameStack {
 
   /** Adds a frame's samples to the sums of its half, but for those that cannot belong there. */
   private gather(frame: Float32Array, number: number): void {
-    const { middle, tolerance, clips, clipped } = this;
+    const { tolerance, clips, clipped } = this;
+    const middle = this.middle!;
     const sum = this.sums[number % 2];
     const count = this.counts[number % 2];
+    const lowestClip = Math.min(...clips);
     let rejected = 0;
-    for (let i = 0, c = 0; i < frame.length; i++, c = c === 2 ? 0 : c + 1) {
+    for (let i = 0; i < frame.length; i++) {
       const v = frame[i];
       if (v === OUTSIDE) continue;
-      const m = middle![i];
-      const d = v - m;
-      const most = tolerance[m >>> 6];
+      const d = v - middle[i];
+      const most = tolerance[middle[i] >>> 6];
       if (d > most || d < -most) {
         rejected++;
         continue;
       }
       sum[i] += v;
       count[i]++;
-      if (v >= clips[c]) clipped[i]++;
+      if (v >= lowestClip && v >= clips[i % 3]) clipped[i]++;
     }
     this.rejected += rejected;
     this.added += frame.length;

@@ -36,54 +36,56 @@ export function shiftedFrame(
   const iy = still ? Math.round(dy) : Math.floor(dy);
   if (still) return copied(rgba, width, height, table, ix, iy, out);
   const wx = cubicWeights(dx - ix);
-  const wy = cubicWeights(dy - iy);
+  const [w0, w1, w2, w3] = cubicWeights(dy - iy);
   // Rows drawn anew across, the last four of them kept, then down.
   const row = 3 * width;
-  const rows = new Float32Array(4 * row);
-  const line = new Float32Array(row);
-  const column = Int32Array.from(
-    { length: width + 3 },
-    (_, k) => 3 * Math.min(width - 1, Math.max(0, k + ix - 1)),
-  );
+  const rows = [0, 1, 2, 3].map(() => new Float32Array(row));
+  const line = new Float32Array(3 * (width + 3));
+  const kept = (y: number): Float32Array => rows[((y % 4) + 4) % 4];
   const across = (y: number): void => {
-    linearRow(rgba, width, Math.min(height - 1, Math.max(0, y)), table, line);
-    const to = (((y % 4) + 4) % 4) * row;
-    for (let x = 0, o = to; x < width; x++, o += 3) {
-      const [a, b, c, d] = [column[x], column[x + 1], column[x + 2], column[x + 3]];
-      for (let ch = 0; ch < 3; ch++)
-        rows[o + ch] =
-          wx[0] * line[a + ch] + wx[1] * line[b + ch] + wx[2] * line[c + ch] + wx[3] * line[d + ch];
-    }
+    const inside = Math.min(height - 1, Math.max(0, y));
+    linearRow(rgba, width, inside, table, ix - 1, line);
+    drawAcross(line, wx, kept(y));
   };
   for (let y = iy - 1; y < iy + 2; y++) across(y);
-  for (let y = 0, o = 0; y < height; y++) {
+  for (let y = 0, o = 0; y < height; y++, o += row) {
     const sy = y + iy;
     across(sy + 2);
     if (sy < 0 || sy + 1 >= height) {
       out.fill(OUTSIDE, o, o + row);
-      o += row;
       continue;
     }
-    const r0 = (((sy - 1) % 4) + 4) % 4;
-    const [a, b, c, d] = [0, 1, 2, 3].map((k) => ((r0 + k) % 4) * row);
-    for (let i = 0; i < row; i++, o++)
-      out[o] = Math.max(
-        0,
-        wy[0] * rows[a + i] + wy[1] * rows[b + i] + wy[2] * rows[c + i] + wy[3] * rows[d + i],
-      );
-    blankEnds(out, o - row, width, ix, 1);
+    const [a, b, c, d] = [kept(sy - 1), kept(sy), kept(sy + 1), kept(sy + 2)];
+    for (let i = 0; i < row; i++) {
+      const v = w0 * a[i] + w1 * b[i] + w2 * c[i] + w3 * d[i];
+      out[o + i] = v > 0 ? v : 0;
+    }
+    blankEnds(out, o, width, ix, 1);
   }
 }
 
-/** Linear light of one row of a frame. */
+/** One row between its pixels: each of the row from four that follow each other in `line`. */
+function drawAcross(
+  line: Float32Array,
+  [w0, w1, w2, w3]: readonly [number, number, number, number],
+  to: Float32Array,
+): void {
+  for (let i = 0; i < to.length; i++)
+    to[i] = w0 * line[i] + w1 * line[i + 3] + w2 * line[i + 6] + w3 * line[i + 9];
+}
+
+/** Linear light of one row of a frame from a column on; beyond its ends, that of its ends. */
 function linearRow(
   rgba: Uint8Array | Uint8ClampedArray,
   width: number,
   y: number,
   table: Uint16Array,
+  from: number,
   line: Float32Array,
 ): void {
-  for (let x = 0, i = 4 * y * width, o = 0; x < width; x++, i += 4, o += 3) {
+  const start = 4 * y * width;
+  for (let o = 0, x = from; o < line.length; o += 3, x++) {
+    const i = start + 4 * (x < 0 ? 0 : x >= width ? width - 1 : x);
     line[o] = table[rgba[i]];
     line[o + 1] = table[256 + rgba[i + 1]];
     line[o + 2] = table[512 + rgba[i + 2]];
