@@ -121,6 +121,22 @@ describe('the phone’s own camera (Chromium’s fake device)', () => {
     });
   });
 
+  test('without streams of frames, they come through a video element all the same', () =>
+    withCamera(
+      'allowed',
+      async (page) => {
+        await fieldReady(page);
+        await untilGreen(page, (green) => green > 20);
+        await tap(page, EXPOSE);
+        await openLastFrame(page);
+        await until(() => pageText(page), /linear RGB/);
+      },
+      (page) =>
+        page.evaluateOnNewDocument(() => {
+          delete (window as { MediaStreamTrackProcessor?: unknown }).MediaStreamTrackProcessor;
+        }),
+    ));
+
   test('the camera is let go when Field is left', async () => {
     await withCamera(
       'allowed',

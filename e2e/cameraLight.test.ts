@@ -1,6 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import type { Page } from 'puppeteer-core';
+import { CURVES, lightOf } from '../core/test/films';
 import { readPortableMap } from '../core/test/shots';
 import {
   downloads,
@@ -65,22 +66,6 @@ const keptResponse = (page: Page): Promise<number[][]> =>
       }),
   );
 
-/** The film camera's curve: light 0..1 to signal. */
-const sRgb = (v: number): number => (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055);
-const filmCurve = (v: number): number => {
-  const s = sRgb(v);
-  return 0.55 * s + 0.45 * s * s * (3 - 2 * s);
-};
-const lightOf = (signal: number): number => {
-  let [low, high] = [0, 1];
-  for (let i = 0; i < 50; i++) {
-    const middle = (low + high) / 2;
-    if (filmCurve(middle) < signal) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
-};
-
 describe('the light of a camera, calibrated', () => {
   test('by its shutter time: the response is found within 2 % over the middle 90 %, kept, and used from then on', async () => {
     await withFilm(FILM, async (page) => {
@@ -96,7 +81,7 @@ describe('the light of a camera, calibrated', () => {
         // The series tells a camera's curve but for a factor.
         const ratios = Array.from(
           { length: 230 },
-          (_, k) => curve[13 + k] / lightOf((13 + k) / 255),
+          (_, k) => curve[13 + k] / lightOf(CURVES.film, (13 + k) / 255),
         );
         const middle = [...ratios].sort((a, b) => a - b)[115];
         for (const ratio of ratios) expect(Math.abs(ratio / middle - 1)).toBeLessThan(0.02);

@@ -2,6 +2,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Page } from 'puppeteer-core';
+import { CURVES, dice } from '../core/test/films';
 
 /** What a film camera offers, and how it turns light into its picture. */
 export interface FilmOptions {
@@ -173,13 +174,7 @@ export const BARS = { count: 5, darkest: 0.03 } as const;
  * @returns path of the file
  */
 export function barsFilm(width: number, height: number, frames: number, noise: number): string {
-  let seed = 9;
-  const uniform = (): number => {
-    seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0;
-    return (seed + 0.5) / 2 ** 32;
-  };
-  const encode = (v: number): number =>
-    v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055;
+  const { normal } = dice(9);
   const parts: Buffer[] = [Buffer.from(`YUV4MPEG2 W${width} H${height} F30:1 Ip A1:1 C420jpeg\n`)];
   const chroma = Buffer.alloc((width * height) / 2, 128);
   for (let k = 0; k < frames; k++) {
@@ -187,10 +182,9 @@ export function barsFilm(width: number, height: number, frames: number, noise: n
     for (let p = 0; p < luma.length; p++) {
       const bar = Math.floor(((p % width) * BARS.count) / width);
       const mean = BARS.darkest * 2 ** bar;
-      const normal = Math.sqrt(-2 * Math.log(uniform())) * Math.cos(2 * Math.PI * uniform());
-      const seen = Math.min(1, Math.max(0, mean + noise * Math.sqrt(mean) * normal));
+      const seen = Math.min(1, Math.max(0, mean + noise * Math.sqrt(mean) * normal()));
       // Chromium reads luma in studio range (ITU-R BT.601): 16 to 235.
-      luma[p] = Math.round(16 + 219 * encode(seen));
+      luma[p] = Math.round(16 + 219 * CURVES.sRgb(seen));
     }
     parts.push(Buffer.from('FRAME\n'), luma, chroma);
   }

@@ -148,21 +148,21 @@ class MockTrack {
 }
 
 describe('a track that is asked', () => {
-  const ask = async (track: MockTrack, ...steps: Partial<Settings>[]) => {
+  const ask = async (track: MockTrack, steps: Partial<Settings>[], patienceMs = 400) => {
     const refused: RefusedControls[] = [];
     const applier = new TrackApplier(track as unknown as MediaStreamTrack, DEFAULT_SETTINGS, (r) =>
       refused.push(r),
     );
     for (const [k, step] of steps.entries()) {
       applier.apply({ ...DEFAULT_SETTINGS, ...step }, k + 1);
-      await new Promise((resolve) => setTimeout(resolve, 1700));
+      await new Promise((resolve) => setTimeout(resolve, patienceMs));
     }
     applier.stop();
     return { refused, honoured: applier.honoured };
   };
   test('and follows is left in peace', async () => {
     const track = new MockTrack();
-    const { refused, honoured } = await ask(track, { time: held(-24), iso: held(3) });
+    const { refused, honoured } = await ask(track, [{ time: held(-24), iso: held(3) }]);
     expect(refused).toEqual([]);
     expect([honoured, track.sent]).toEqual([1, 1]);
     expect(track.state).toMatchObject({ exposureTime: 39, iso: 200, exposureMode: 'manual' });
@@ -171,7 +171,7 @@ describe('a track that is asked', () => {
     const track = new MockTrack();
     track.reject = ({ iso = 0 }) => (iso > 800 ? 'iso' : undefined);
     const good = { time: held(-24), iso: held(3) };
-    const { refused } = await ask(track, good, { ...good, iso: held(12) });
+    const { refused } = await ask(track, [good, { ...good, iso: held(12) }]);
     expect(refused).toHaveLength(1);
     expect(refused[0].controls).toEqual(['iso']);
     expect(refused[0].followed.iso).toEqual(held(3));
@@ -179,14 +179,14 @@ describe('a track that is asked', () => {
   test('and says no without a name: what was changed last goes back', async () => {
     const track = new MockTrack();
     track.reject = ({ torch }) => (torch ? '' : undefined);
-    const { refused } = await ask(track, { compClicks: 1 }, { compClicks: 1, torch: true });
+    const { refused } = await ask(track, [{ compClicks: 1 }, { compClicks: 1, torch: true }]);
     expect(refused[0].controls).toEqual(['torch']);
   });
   test('and says yes but does something else is found out by reading back', async () => {
     const track = new MockTrack();
     track.ignores = 'colorTemperature';
     track.state = { ...track.state, colorTemperature: 4000 };
-    const { refused } = await ask(track, { white: setWhite({ kelvin: 6500, tint: 0 }) });
+    const { refused } = await ask(track, [{ white: setWhite({ kelvin: 6500, tint: 0 }) }], 2600);
     expect(refused[0]).toMatchObject({
       controls: ['white'],
       followed: { white: { mode: 'auto' } },

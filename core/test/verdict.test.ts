@@ -5,6 +5,8 @@ import {
   AUTO,
   DEFAULT_SETTINGS,
   held,
+  cameraMoves,
+  freeControl,
   nudgeExposure,
   parseThirds,
   settingsFromLink,
@@ -92,6 +94,15 @@ describe('moving the exposure', () => {
   ])('with %s it goes through %s', (_name, [time, iso], through) => {
     const nudge = nudgeExposure({ ...DEFAULT_SETTINGS, time, iso }, solution, RANGES, -2);
     expect(nudge).toMatchObject({ through, clicks: -2 });
+  });
+  test('a device that is told its time and offers no ISO moves nothing by itself: Time is what is left', () => {
+    const ranges = { ...RANGES, iso: null };
+    const settings = { ...DEFAULT_SETTINGS, time: held(-21) };
+    expect(cameraMoves(settings, RANGES)).toBe(true);
+    expect(cameraMoves(settings, ranges)).toBe(false);
+    expect(cameraMoves(DEFAULT_SETTINGS, { ...ranges, time: null })).toBe(true);
+    expect(freeControl(settings, ranges)).toBe('Time');
+    expect(nudgeExposure(settings, solution, ranges, -2)).toMatchObject({ through: 'Time' });
   });
   test('without a Comp control it goes through Time', () => {
     const nudge = nudgeExposure(DEFAULT_SETTINGS, solution, { ...RANGES, compensation: null }, -2);
@@ -213,7 +224,7 @@ describe('settings at the door', () => {
     { ...DEFAULT_SETTINGS, time: held(TIME_CLICKS.max + 1) },
     { ...DEFAULT_SETTINGS, iso: held(ISO_CLICKS.min - 1) },
     { ...DEFAULT_SETTINGS, compClicks: 0.4 },
-    { ...DEFAULT_SETTINGS, version: 5 },
+    { ...DEFAULT_SETTINGS, version: 6 },
     { ...DEFAULT_SETTINGS, white: { mode: 'set', kelvin: 900, tint: 0 } },
     { ...DEFAULT_SETTINGS, white: { mode: 'auto' } },
     { ...DEFAULT_SETTINGS, files: 'bmp' },

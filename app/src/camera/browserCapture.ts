@@ -16,7 +16,7 @@ import type { ControlSettings } from './trackTypes';
 /** Fewest frames that are worth an average; an average that is stopped goes on until it has so many. */
 export const FEWEST_AVERAGED = 4;
 /** Bytes of frames that may wait to be added: a hand is steady for half a second, and adding takes longer. */
-const MOST_WAITING_BYTES = 2e8;
+const MOST_WAITING_BYTES = 1.5e8;
 /** A record's words are no longer than this. */
 const MOST_LABEL = 120;
 

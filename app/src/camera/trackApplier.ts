@@ -10,7 +10,7 @@ import {
 import type { ControlCapabilities, ControlSettings } from './trackTypes';
 
 /** How long a track is given to do what it accepted, and how often it is asked. */
-const SETTLE_MS = 1200;
+const SETTLE_MS = 2000;
 const ASK_MS = 100;
 
 /** Controls a track has refused, and the settings that it did follow. */

@@ -65,5 +65,19 @@ const kept = keptValue<CameraChoice>('camera', async (value) => {
   return isCameraChoice(value) ? value : null;
 });
 
-export const lastCamera = kept.last;
-export const keepCamera = kept.keep;
+/** What is known to be kept: opening the same camera again writes nothing. */
+let known = '';
+
+/** The camera of last time; null when there is none that this version understands. */
+export async function lastCamera(): Promise<CameraChoice | null> {
+  const last = await kept.last();
+  known = JSON.stringify(last);
+  return last;
+}
+
+export function keepCamera(choice: CameraChoice): void {
+  const text = JSON.stringify(choice);
+  if (text === known) return;
+  known = text;
+  kept.keep(choice);
+}

@@ -28,8 +28,7 @@ export function nudgeExposure(
   ranges: NudgeRanges,
   clicks: number,
 ): Nudge | null {
-  const cameraMoves = settings.time.mode === 'auto' || settings.iso.mode === 'auto';
-  const comp = cameraMoves ? moved(settings.compClicks, clicks, ranges.compensation) : 0;
+  const comp = cameraMoves(settings, ranges) ? moved(settings.compClicks, clicks, ranges.compensation) : 0;
   if (comp !== 0)
     return {
       settings: { ...settings, compClicks: settings.compClicks + comp },
@@ -53,10 +52,18 @@ export function nudgeExposure(
   return null;
 }
 
+/**
+ * True while the camera exposes by itself: nothing is held, or it moves what has been left open. A device that is told
+ * its time and offers no ISO moves nothing any more.
+ */
+export const cameraMoves = ({ time, iso }: Settings, ranges: NudgeRanges): boolean =>
+  (time.mode === 'auto' && iso.mode === 'auto') ||
+  (time.mode === 'auto' && ranges.time !== null) ||
+  (iso.mode === 'auto' && ranges.iso !== null);
+
 /** The control an exposure change would go through now; null when there is none. */
 export function freeControl(settings: Settings, ranges: NudgeRanges): NudgedControl | null {
-  const cameraMoves = settings.time.mode === 'auto' || settings.iso.mode === 'auto';
-  if (cameraMoves && ranges.compensation) return 'Comp';
+  if (cameraMoves(settings, ranges) && ranges.compensation) return 'Comp';
   return ranges.time ? 'Time' : ranges.iso ? 'ISO' : null;
 }
 

@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import type { Band } from '@velmo/core/consequence';
 import type { ClickRange } from '@velmo/core/exposure';
-import { AUTO, held } from '@velmo/core/settings';
+import { AUTO, cameraMoves, held } from '@velmo/core/settings';
 import type { Readings } from '../../camera/CameraDevice';
 import { COMP_SCALE, ISO_SCALE, TIME_SCALE, type TapeScale } from '../../instruments/tapeScale';
 import { Tape } from '../../instruments/Tape';
@@ -132,9 +132,10 @@ function CompTape({ range, height }: { range: ClickRange; height: number }) {
   const bands = useBands(compBandsText);
   // Beyond a picture's own white nothing tells how much brighter it could be.
   const readsRaw = useStore(fieldStore, (s) => s.capabilities?.readsRaw ?? false);
-  const bothHeld = useStore(
+  // Where the camera moves nothing, Comp only moves what the meter aims at.
+  const onlyMeter = useStore(
     fieldStore,
-    (s) => s.settings.time.mode === 'set' && s.settings.iso.mode === 'set',
+    (s) => s.capabilities !== null && !cameraMoves(s.settings, s.capabilities),
   );
   return (
     <Tape
@@ -145,7 +146,7 @@ function CompTape({ range, height }: { range: ClickRange; height: number }) {
       step={step}
       releasable
       atEnd={false}
-      tag={bothHeld ? 'meter' : ''}
+      tag={onlyMeter ? 'meter' : ''}
       bands={bands}
       description={detailAt(bands, click)}
       height={height}

@@ -1,6 +1,7 @@
 import type { PicturePoint } from '@velmo/core/exposure';
 import { findLens, halfLongTangent, zoomTo } from '@velmo/core/optics';
 import {
+  freeControl,
   nudgeExposure,
   releasedSettings,
   unlockedWhite,
@@ -246,9 +247,13 @@ export function hasten(haste: number): void {
 export function changeExposure(clicks: number): void {
   const { capabilities } = fieldStore.get();
   const readings = readingsStore.get();
-  if (!capabilities || readings?.timeClick == null) return;
+  if (!capabilities || !readings) return;
+  // A tape is moved from where it stands; where the camera does not say, it cannot be.
+  const free = freeControl(fieldStore.get().settings, capabilities);
+  if (free === 'Time' && readings.timeClick === null) return;
+  if (free === 'ISO' && readings.isoClick === null) return;
   const solution = {
-    timeClick: readings.timeClick,
+    timeClick: readings.timeClick ?? 0,
     isoClick: readings.isoClick ?? 0,
     differenceClicks: readings.differenceClicks,
     outOfRange: readings.outOfRange,
