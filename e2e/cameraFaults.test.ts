@@ -1,5 +1,6 @@
 import type { Page } from 'puppeteer-core';
 import {
+  axeViolations,
   EXPOSE,
   fieldReady,
   launch,
@@ -62,6 +63,7 @@ describe('a camera that cannot be had', () => {
           /May Velmo use the camera\?[^]*Pictures stay on this device/,
         );
         expect(await page.evaluate(() => (window as unknown as { asked: number }).asked)).toBe(0);
+        expect(await axeViolations(page)).toEqual([]);
         await press(page, 'Allow the camera');
         await refused(page, /Camera not allowed/);
       },

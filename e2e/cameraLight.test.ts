@@ -4,6 +4,7 @@ import type { Page } from 'puppeteer-core';
 import { CURVES, lightOf } from '../core/test/films';
 import { readPortableMap } from '../core/test/shots';
 import {
+  axeViolations,
   downloads,
   EXPOSE,
   fieldReady,
@@ -129,6 +130,7 @@ describe('the light of a camera, calibrated', () => {
       await press(page, 'This is a grey card');
       await until(() => meterWords(page), /≈ 0 stops/);
       await until(() => pageText(page), /It says EV/);
+      expect(await axeViolations(page)).toEqual([]);
       await page.focus('[role=slider][aria-label=EV]');
       await page.keyboard.press('Home');
       for (let k = 0; k < 6; k++) await page.keyboard.press('PageUp');
@@ -322,6 +324,7 @@ describe('the cameras of a device', () => {
         await until(camera, /fake_device_1/);
         await fieldReady(page);
         await tap(page, '[aria-label^="Camera and place"]');
+        expect(await axeViolations(page)).toEqual([]);
         await press(page, '640 × 480');
         await fieldReady(page);
         await tap(page, '[aria-label^="Camera and place"]');

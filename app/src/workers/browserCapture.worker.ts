@@ -104,8 +104,9 @@ const api = {
       height,
     });
     const canvas = canvasOf(rgba, width, height);
-    const told = { ...shot, description: `${shot.description} ${lightWords(calibrated)}` };
     const wantsDng = wanted.files !== 'jpeg';
+    const description = `${shot.description} ${lightWords(calibrated)}`;
+    const told = wantsDng ? { ...shot, description } : shot;
     return keepPicture(
       canvas,
       wantsDng ? linear : null,

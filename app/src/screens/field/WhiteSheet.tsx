@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
-import { namedLight, NAMED_LIGHTS } from '@velmo/core/colour';
+import { namedLight, NAMED_LIGHTS, nominalKelvin } from '@velmo/core/colour';
 import { Button } from '../../instruments/Button';
 import { Choice } from '../../instruments/Choice';
 import { Sheet } from '../../instruments/Sheet';
@@ -23,7 +23,10 @@ export function WhiteSheet() {
   const locked = setting.mode === 'auto' && setting.locked !== null;
   const hasTint = useStore(fieldStore, (s) => s.capabilities?.white?.tint ?? false);
   return (
-    <Sheet title={`White · ${whiteWords(white)}`} onClose={closeSheet}>
+    <Sheet
+      title={`White · ${hasTint ? whiteWords(white) : `${nominalKelvin(white.kelvin)} K`}`}
+      onClose={closeSheet}
+    >
       <Choice
         label="Light"
         unlabelled

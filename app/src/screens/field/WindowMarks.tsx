@@ -100,6 +100,9 @@ function HandHint({
   width: number;
   height: number;
 }) {
+  const takesNeutral = useStore(fieldStore, (s) => s.capabilities?.white?.tint ?? false);
+  // A camera that balances its picture itself reads no neutral: a tap meters, as it does with Time in hand.
+  if (hand === 'white' && !takesNeutral) return null;
   return (
     <View style={[styles.hint, { maxWidth: width - 12, top: height - 50 }]}>
       <Text style={styles.hintText}>{HINTS[hand].text}</Text>

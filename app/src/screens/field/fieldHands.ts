@@ -10,8 +10,8 @@ import { neutralAt } from './whiteInHand';
 
 /** The tape in hand decides what a tap means: neutral, focus, meter, or meter and focus with nothing in hand. */
 function tapAt(at: PicturePoint): void {
-  const { hand } = fieldStore.get();
-  if (hand === 'white') void neutralAt(at);
+  const { hand, capabilities } = fieldStore.get();
+  if (hand === 'white' && capabilities?.white?.tint) void neutralAt(at);
   else if (hand === 'focus') focusAt(at);
   else {
     meterAt(at);
