@@ -28,7 +28,9 @@ export function nudgeExposure(
   ranges: NudgeRanges,
   clicks: number,
 ): Nudge | null {
-  const comp = cameraMoves(settings, ranges) ? moved(settings.compClicks, clicks, ranges.compensation) : 0;
+  const comp = cameraMoves(settings, ranges)
+    ? moved(settings.compClicks, clicks, ranges.compensation)
+    : 0;
   if (comp !== 0)
     return {
       settings: { ...settings, compClicks: settings.compClicks + comp },
