@@ -8,7 +8,6 @@ import {
   type Settings,
 } from '@velmo/core/settings';
 import type { Repair } from '@velmo/core/verdict';
-import { BrowserCamera } from '../../camera/browserCamera';
 import {
   CameraRefusal,
   type CameraDevice,
@@ -21,7 +20,7 @@ import { FrameNotStored } from '../../rolls/frameRecord';
 import { keepSettings } from '../../rolls/settingsStore';
 import { askFirst } from '../../camera/refusals';
 import { willBeAsked } from '../../camera/openTrack';
-import { keepCamera, type CameraChoice } from '../../rolls/cameraChoice';
+import { keepCamera, type BrowserChoice, type CameraChoice } from '../../rolls/cameraChoice';
 import { fieldStore, readingsStore, say, type Pin } from './fieldState';
 import { refusedWords, rolledBack } from './refusedControls';
 import { recordStages } from '../../state/stages';
@@ -42,14 +41,23 @@ let view: WindowView | null = null;
 let openShutter: AbortController | null = null;
 let onStored: () => void = () => {};
 
-const create = (choice: CameraChoice): CameraDevice =>
-  choice.device === 'browser' ? new BrowserCamera(choice) : new SimulatedCamera(choice.scene);
+/** The device's own camera is loaded when it is chosen: whoever practises need not wait for it. */
+async function createBrowserCamera(choice: BrowserChoice): Promise<CameraDevice> {
+  const { BrowserCamera } = await import('../../camera/browserCamera');
+  return new BrowserCamera(choice);
+}
 
 /** No camera: why, and no reading of an earlier one left. */
 function refuse(refusal: CameraRefusal): void {
   readingsStore.set(null);
   fieldStore.update((s) => ({ ...s, phase: 'refused', refusal, capabilities: null, light: null }));
 }
+
+const notLoaded = (): CameraRefusal =>
+  new CameraRefusal(
+    'unsupported',
+    'The part of Velmo that reads cameras could not be loaded. Is the server it came from still there? Try again.',
+  );
 
 /** Goes to another simulated place without starting a camera anew; false where a camera has to be opened. */
 function moveOn(choice: CameraChoice): boolean {
@@ -84,8 +92,15 @@ export async function openCamera(choice: CameraChoice, told = false): Promise<vo
     refuse(askFirst());
     return;
   }
-  if (opening !== openings) return;
-  const opened = create(choice);
+  const opened =
+    choice.device === 'browser'
+      ? await createBrowserCamera(choice).catch(notLoaded)
+      : new SimulatedCamera(choice.scene);
+  if (opening !== openings) return opened instanceof CameraRefusal ? undefined : opened.close();
+  if (opened instanceof CameraRefusal) {
+    fieldStore.update((s) => ({ ...s, choice }));
+    return refuse(opened);
+  }
   device = opened;
   fieldStore.update((s) => ({
     ...s,
