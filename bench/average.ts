@@ -1,7 +1,6 @@
 import { cv } from 'opencv-wasm';
-import { LINEAR_WHITE } from '@velmo/core/capture';
 import { FrameStack } from '@velmo/core/combine';
-import { linearTable, SRGB_RESPONSE } from '@velmo/core/response';
+import { LINEAR_WHITE, linearTable, SRGB_RESPONSE } from '@velmo/core/response';
 import { CURVES, dice, filmFrame } from '../core/test/films';
 import { compared, inTurns, type Result } from './measure';
 

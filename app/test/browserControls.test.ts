@@ -192,6 +192,31 @@ describe('a track that is asked', () => {
       followed: { white: { mode: 'auto' } },
     });
   });
+  test('and filled in where the photographer left a tape open goes back to an open tape, not to a held one', async () => {
+    const track = new MockTrack();
+    track.reject = ({ torch }) => (torch ? 'torch' : undefined);
+    const refused: RefusedControls[] = [];
+    const applier = new TrackApplier(track as unknown as MediaStreamTrack, DEFAULT_SETTINGS, (r) =>
+      refused.push(r),
+    );
+    const open = { ...DEFAULT_SETTINGS, time: held(-24) };
+    applier.apply(open, 1, { ...open, iso: held(3) });
+    await new Promise((resolve) => setTimeout(resolve, 200));
+    expect(track.state.iso).toBe(200);
+    const lit = { ...open, torch: true };
+    applier.apply(lit, 2, { ...lit, iso: held(3) });
+    await new Promise((resolve) => setTimeout(resolve, 200));
+    expect(refused[0]).toMatchObject({
+      controls: ['torch'],
+      followed: { time: held(-24), iso: AUTO },
+    });
+    applier.stop();
+  });
+  test('a short time that is not followed is seen, however long the track’s longest', () => {
+    const [ask] = asksFor({ ...DEFAULT_SETTINGS, time: held(-30) }, phone);
+    expect(isDone(ask, { exposureMode: 'manual', exposureTime: 10 }, phone)).toBe(true);
+    expect(isDone(ask, { exposureMode: 'manual', exposureTime: 20 }, phone)).toBe(false);
+  });
   test('the latest of many settings is what it ends at', async () => {
     const track = new MockTrack();
     const refused: unknown[] = [];

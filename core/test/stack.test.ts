@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import jpeg from 'jpeg-js';
-import { assembleLinearDng, LINEAR_WHITE } from '../src/capture';
+import { assembleLinearDng } from '../src/capture';
 import { FrameStack, greenPlane, TranslationAligner, type StackedFrame } from '../src/combine';
 import { decodeRaw, readDng } from '../src/dng';
-import { linearTable, SRGB_RESPONSE, type VideoResponse } from '../src/response';
+import { LINEAR_WHITE, linearTable, SRGB_RESPONSE, type VideoResponse } from '../src/response';
 import { CURVES, dice, filmFrame, lightOf, patches } from './films';
 import { fileOf, readMapFile, readPortableMap, run } from './shots';
 

@@ -1,7 +1,6 @@
 import type { StackedFrame } from '@velmo/core/combine';
 import type { CompositeFrames } from '@velmo/core/dng';
 import type { VideoResponse } from '@velmo/core/response';
-import type { CameraLight } from '../rolls/cameraLight';
 
 /** How a frame's codes were made light, in words. */
 export const lightWords = (response: VideoResponse | null): string =>
@@ -16,7 +15,7 @@ const percent = (share: number): string =>
 export function averageWords(
   { noise, rejectedShare, clippedShare }: StackedFrame,
   { taken, used }: CompositeFrames,
-  { response }: CameraLight,
+  response: VideoResponse | null,
 ): string {
   const of = used === taken ? '' : ` (of ${taken} taken)`;
   const clipped = Math.max(...clippedShare);

@@ -1,13 +1,13 @@
+import { CLICKS_PER_STOP } from '@velmo/core/exposure';
 import { guidedClicks, type RecoveredResponse } from '@velmo/core/response';
 import { held, type Settings } from '@velmo/core/settings';
-import { keepLight, type CameraLight } from '../rolls/cameraLight';
+import { keepLight, UNKNOWN_LIGHT, type CameraLight } from '../rolls/cameraLight';
 import type { Calibration, SeriesOutcome } from './CameraDevice';
 import { compRangeOf, reportedClicks, reportedTimeS, timeRangeOf } from './trackControls';
 import type { ControlCapabilities, ControlSettings } from './trackTypes';
 
 /** Frames let go after a new exposure: those on their way, and where the device exposes by itself, those it takes to. */
 const SKIP = { time: 4, comp: 15 } as const;
-const CLICKS_A_STOP = 3;
 
 const NO_STEPS =
   'This camera takes neither a shutter time nor a compensation from the browser, so its exposure cannot be changed in known steps. ' +
@@ -19,10 +19,10 @@ export interface SeriesSource {
   readonly controls: ControlCapabilities;
   /** Settings as they are now. */
   settings(): Settings | null;
-  /** Asks for settings and waits until the track follows; rejects where it does not. */
+  /** Asks for settings and waits until the track says it follows, but not for ever: what it reports is what counts. */
   hold(settings: Settings): Promise<void>;
-  /** Settings as they were before the series. */
-  restore(settings: Settings): void;
+  /** Gives the track back to the photographer's settings. */
+  restore(): void;
   startSeries(): Promise<void>;
   gather(exposureStops: number, skip: number): Promise<void>;
   recover(): Promise<RecoveredResponse | null>;
@@ -38,7 +38,8 @@ export class BrowserCalibration implements Calibration {
     private readonly key: string,
     public light: CameraLight,
   ) {
-    source.onLight(light);
+    // sRGB's is what the live picture starts with.
+    if (light !== UNKNOWN_LIGHT) source.onLight(light);
   }
 
   get series(): Calibration['series'] {
@@ -86,7 +87,7 @@ export class BrowserCalibration implements Calibration {
       this.set({ ...this.light, response: found.response, measuredAt: Date.now(), greyStops: 0 });
       return 'found';
     } finally {
-      source.restore(before);
+      source.restore();
     }
   }
 
@@ -104,9 +105,9 @@ export class BrowserCalibration implements Calibration {
   /** How much light the picture gets, from what the track says it does. */
   private stopsAt(by: 'time' | 'comp', click: number): number {
     const reported = this.reported;
-    if (by === 'comp') return reported.exposureCompensation ?? click / CLICKS_A_STOP;
+    if (by === 'comp') return reported.exposureCompensation ?? click / CLICKS_PER_STOP;
     const timeS = reportedTimeS(reported);
-    return timeS === null ? click / CLICKS_A_STOP : Math.log2(timeS);
+    return timeS === null ? click / CLICKS_PER_STOP : Math.log2(timeS);
   }
 
   private clicks(by: 'time' | 'comp'): number[] | null {
@@ -120,7 +121,7 @@ export class BrowserCalibration implements Calibration {
   /** The exposure at which the scene lies in the middle of the curve: where the meter reads mid-grey. */
   private middle(now: number, by: 'time' | 'comp'): number {
     const off = by === 'time' ? (this.source.reading()?.meterStops ?? 0) : 0;
-    return Math.round(now - off * CLICKS_A_STOP);
+    return Math.round(now - off * CLICKS_PER_STOP);
   }
 
   private get reported(): ControlSettings {

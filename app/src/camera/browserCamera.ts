@@ -19,7 +19,7 @@ import type {
   ViewOptions,
 } from './CameraDevice';
 import { exposureEv } from './exposureEv';
-import { filledSettings, followLight } from './openTape';
+import { filledSettings, followLight, openTape } from './openTape';
 import { openTrack } from './openTrack';
 import { closedCamera, lostCamera, stalledCamera, unreachable } from './refusals';
 import { StallWatch } from './stallWatch';
@@ -48,6 +48,8 @@ export class BrowserCamera implements CameraDevice {
   private readonly refused = new Set<(refused: RefusedControls) => void>();
   private readonly watch = new StallWatch(() => this.goAway(stalledCamera()));
   private track: MediaStreamTrack | null = null;
+  /** What the track offers: asked once, for it costs a new object each time. */
+  private controls: ControlCapabilities = {};
   private feed: VideoFeed | null = null;
   private applier: TrackApplier | null = null;
   private capturing: BrowserCapture | null = null;
@@ -78,6 +80,7 @@ export class BrowserCamera implements CameraDevice {
       throw lostCamera();
     }
     this.track = track;
+    this.controls = (track.getCapabilities?.() ?? {}) as ControlCapabilities;
     track.addEventListener('ended', () => this.goAway(lostCamera()));
     this.channel.port1.onmessage = (event: MessageEvent<PictureReadings>) =>
       this.passOn(event.data);
@@ -87,7 +90,7 @@ export class BrowserCamera implements CameraDevice {
     this.feed = new VideoFeed(track, this.live);
     await this.feed.start();
     this.watch.start();
-    const capabilities = browserCapabilities(track, this.controls());
+    const capabilities = browserCapabilities(track, this.controls);
     this.capturing = this.captureOf(track, capabilities.takesPhotos);
     return capabilities;
   }
@@ -100,10 +103,11 @@ export class BrowserCamera implements CameraDevice {
     if (settings.meter !== this.metered) void this.live.meter(settings.meter);
     this.metered = settings.meter;
     // Another tape open, or none: it starts from where the device stands.
-    if (this.settings && !sameHolds(this.settings, settings)) this.filled = null;
+    const { time, iso } = this.settings ?? settings;
+    if (!sameHold(time, settings.time) || !sameHold(iso, settings.iso)) this.filled = null;
     this.settings = settings;
     this.applied++;
-    this.pushed(filledSettings(settings, this.controls(), this.filled));
+    this.pushSettings();
     return this.applied;
   }
 
@@ -186,25 +190,33 @@ export class BrowserCamera implements CameraDevice {
     for (const listener of [...this.lost]) listener(refusal);
   }
 
-  private controls(): ControlCapabilities {
-    return (this.track?.getCapabilities?.() ?? {}) as ControlCapabilities;
-  }
-
   private reported(): ControlSettings {
     return (this.track?.getSettings() ?? {}) as ControlSettings;
   }
 
-  private pushed(settings: Settings): void {
-    if (!this.track) return;
+  /** Asks the track for the settings as they are now; a guided series keeps them waiting. */
+  private pushSettings(): void {
+    const { settings } = this;
+    if (settings && !this.inSeries) this.push(filledSettings(settings, this.controls, this.filled));
+  }
+
+  private push(filled: Settings): void {
+    const { track, settings } = this;
+    if (!track || !settings) return;
     this.applier ??= new TrackApplier(
-      this.track,
+      track,
       { ...releasedSettings(settings), torch: false, crop: 1 },
-      (refused) => {
-        if (this.inSeries) return;
-        for (const listener of [...this.refused]) listener(refused);
-      },
+      (refused) => this.tellRefused(refused),
     );
-    this.applier.apply(settings, this.applied);
+    this.applier.apply(settings, this.applied, filled);
+  }
+
+  private tellRefused(refused: RefusedControls): void {
+    // What was left open is Velmo's to find, and nothing the photographer holds: there is nothing to roll back.
+    const open = openTape(refused.wanted, this.controls)?.name;
+    const controls = refused.controls.filter((control) => control !== open);
+    if (this.inSeries || controls.length === 0) return;
+    for (const listener of [...this.refused]) listener({ ...refused, controls });
   }
 
   private captureOf(track: MediaStreamTrack, takesPhotos: boolean): BrowserCapture {
@@ -223,7 +235,7 @@ export class BrowserCamera implements CameraDevice {
 
   private calibrationOf(track: MediaStreamTrack, key: string, light: Calibration['light']) {
     const { live, closing } = this;
-    const controls = this.controls();
+    const { controls } = this;
     return new BrowserCalibration(
       {
         track,
@@ -231,9 +243,9 @@ export class BrowserCamera implements CameraDevice {
         closing,
         settings: () => this.settings,
         hold: (settings) => this.hold(settings),
-        restore: (settings) => {
+        restore: () => {
           this.inSeries = false;
-          this.pushed(settings);
+          this.pushSettings();
         },
         startSeries: () => live.startSeries(),
         gather: (stops, skip) => live.gather(stops, skip),
@@ -253,12 +265,12 @@ export class BrowserCamera implements CameraDevice {
   /** Asks for settings and waits until the track says it follows. */
   private async hold(settings: Settings): Promise<void> {
     this.inSeries = true;
-    this.pushed(settings);
-    const asks = asksFor(settings, this.controls());
+    this.push(settings);
+    const asks = asksFor(settings, this.controls);
     const end = performance.now() + HOLD_MS;
     while (performance.now() < end && !this.closed) {
       const reported = this.reported();
-      if (asks.every((ask) => isDone(ask, reported, this.controls()))) return;
+      if (asks.every((ask) => isDone(ask, reported, this.controls))) return;
       await new Promise((resolve) => setTimeout(resolve, 50));
     }
   }
@@ -268,11 +280,10 @@ export class BrowserCamera implements CameraDevice {
     const { settings, inSeries } = this;
     if (!settings || inSeries || performance.now() - this.followedAt < FOLLOW_MS) return;
     this.followedAt = performance.now();
-    const controls = this.controls();
-    const to = followLight(settings, controls, this.reported(), meterStops, this.filled);
+    const to = followLight(settings, this.controls, this.reported(), meterStops, this.filled);
     if (to === this.filled) return;
     this.filled = to;
-    if (to !== null) this.pushed(filledSettings(settings, controls, to));
+    this.pushSettings();
   }
 
   private passOn(picture: PictureReadings): void {
@@ -289,15 +300,9 @@ export class BrowserCamera implements CameraDevice {
       ...reportedClicks(settings),
       ev100: ev === null ? null : ev + offset!,
       white: kelvin ? { kelvin, tint: 0 } : null,
-      focus: reportedFocus(this.controls(), settings),
+      focus: reportedFocus(this.controls, settings),
       applied: this.applier?.honoured ?? 0,
     };
     for (const listener of [...this.listeners]) listener(readings);
   }
 }
-
-const sameHolds = (a: Settings, b: Settings): boolean =>
-  a.time.mode === b.time.mode &&
-  a.iso.mode === b.iso.mode &&
-  sameHold(a.time, b.time) &&
-  sameHold(a.iso, b.iso);

@@ -1,7 +1,7 @@
 import { proxy, transfer, wrap, type Remote } from 'comlink';
 import type { ShotMetadata } from '@velmo/core/dng';
 import { nominalIso, timeSFromClick, timeWords } from '@velmo/core/exposure';
-import type { Settings } from '@velmo/core/settings';
+import { AVERAGE_FRAMES, type Settings } from '@velmo/core/settings';
 import type { CameraLight } from '../rolls/cameraLight';
 import type { Naming } from '../rolls/fileNames';
 import { FrameNotStored, type StoredFrame } from '../rolls/frameRecord';
@@ -13,8 +13,6 @@ import { takePhoto } from './takePhoto';
 import { reportedClicks, reportedTimeS } from './trackControls';
 import type { ControlSettings } from './trackTypes';
 
-/** Fewest frames that are worth an average; an average that is stopped goes on until it has so many. */
-export const FEWEST_AVERAGED = 4;
 /** Bytes of frames that may wait to be added: a hand is steady for half a second, and adding takes longer. */
 const MOST_WAITING_BYTES = 1.5e8;
 /** A record's words are no longer than this. */
@@ -132,7 +130,8 @@ export class BrowserCapture {
       const start = performance.now();
       let taken = 0;
       let failure: unknown = null;
-      while (failure === null && taken < count && !(stop.aborted && taken >= FEWEST_AVERAGED)) {
+      // One that is stopped goes on until it is worth an average.
+      while (failure === null && taken < count && !(stop.aborted && taken >= AVERAGE_FRAMES.min)) {
         onProgress({ share: taken / count, stage: `Frame ${taken + 1} of ${count}`, open: true });
         const frame = await Promise.race([source.grab(), source.closing]);
         taken++;
@@ -150,7 +149,6 @@ export class BrowserCapture {
       const keep = api.keepAverage(
         { ...facts.shot, composite: { taken, used: taken, periodS } },
         files,
-        source.light,
         `${facts.label} (average of video frames)`,
         facts.summary,
         onShare,

@@ -1,6 +1,6 @@
 import { PIN_SHARE, type PicturePoint } from '@velmo/core/exposure';
 import { meterLevel, readSpot } from '@velmo/core/monitor';
-import type { RecoveredResponse, VideoResponse } from '@velmo/core/response';
+import { linearise, type RecoveredResponse, type VideoResponse } from '@velmo/core/response';
 import { DEFAULT_SETTINGS, type MeterSetting } from '@velmo/core/settings';
 import { FIRST_VIEW, type PinReading, type Readings, type ViewOptions } from './CameraDevice';
 import { KeptWeights } from './keptWeights';
@@ -135,12 +135,7 @@ export class BrowserLive {
     const { data } = context.getImageData(0, 0, width, height);
     this.series?.frame(data, width, height);
     stage.picture.data.set(data);
-    const { table } = this.scale;
-    for (let i = 0, o = 0; o < stage.raw.length; i += 4, o += 3) {
-      stage.raw[o] = table[data[i]];
-      stage.raw[o + 1] = table[256 + data[i + 1]];
-      stage.raw[o + 2] = table[512 + data[i + 2]];
-    }
+    linearise(data, this.scale.table, stage.raw);
     stage.monitor(this.tables);
     const { peaking, monitors } = this.options;
     if (peaking) stage.peak(this.tables, this.scale.peaking[monitors.peakingStrength]);

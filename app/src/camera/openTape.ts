@@ -1,10 +1,10 @@
+import { CLICKS_PER_STOP } from '@velmo/core/exposure';
 import { held, type Settings } from '@velmo/core/settings';
 import { isoRangeOf, reportedClicks, timeRangeOf } from './trackControls';
 import type { ControlCapabilities, ControlSettings } from './trackTypes';
 
 /** Light that lies so near to what is wanted is left alone: a tape must not hunt. */
 const CLOSE_CLICKS = 0.8;
-const CLICKS_A_STOP = 3;
 
 /**
  * A device that is told its time keeps its gain, and the other way round: the tape that was left open would stay where it
@@ -25,7 +25,7 @@ export function followLight(
   const now = reportedClicks(reported);
   const at = filled ?? (open.name === 'iso' ? now.isoClick : now.timeClick);
   if (at === null) return null;
-  const off = CLICKS_A_STOP * meterStops - settings.compClicks;
+  const off = CLICKS_PER_STOP * meterStops - settings.compClicks;
   if (Math.abs(off) < CLOSE_CLICKS) return at;
   // A clipped picture is at least as far off as it looks: the rest is done when it has been seen anew.
   const { min, max } = open.range;

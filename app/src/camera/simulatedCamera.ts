@@ -123,12 +123,12 @@ export class SimulatedCamera implements CameraDevice {
     return this.port.listen(listener);
   }
 
-  /** A simulated camera does not go away. */
   /** It does what it is asked. */
   onRefused(): () => void {
     return () => {};
   }
 
+  /** A simulated camera does not go away. */
   onLost(): () => void {
     return () => {};
   }

@@ -13,6 +13,12 @@ import type { ControlCapabilities, ControlSettings } from './trackTypes';
 const SETTLE_MS = 2000;
 const ASK_MS = 100;
 
+/** Settings as the photographer has them, and as the track is asked for them: with what was left open filled in. */
+interface Sent {
+  readonly settings: Settings;
+  readonly asks: readonly AskedControl[];
+}
+
 /** Controls a track has refused, and the settings that it did follow. */
 export interface RefusedControls {
   readonly controls: readonly ControlName[];
@@ -45,7 +51,9 @@ const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout
 export class TrackApplier {
   /** Number of the last settings that have been sent. */
   honoured = 0;
-  private next: { readonly settings: Settings; readonly number: number } | null = null;
+  private readonly capabilities: ControlCapabilities;
+  private followed: Sent;
+  private next: (Sent & { readonly number: number }) | null = null;
   private busy = false;
   private stopped = false;
 
@@ -54,12 +62,19 @@ export class TrackApplier {
    */
   constructor(
     private readonly track: MediaStreamTrack,
-    private followed: Settings,
+    followed: Settings,
     private readonly onRefused: (refused: RefusedControls) => void,
-  ) {}
+  ) {
+    this.capabilities = (track.getCapabilities?.() ?? {}) as ControlCapabilities;
+    this.followed = { settings: followed, asks: asksFor(followed, this.capabilities) };
+  }
 
-  apply(settings: Settings, number: number): void {
-    this.next = { settings, number };
+  /**
+   * @param settings the photographer's
+   * @param filled the same with what was left open filled in, as the track is asked for it
+   */
+  apply(settings: Settings, number: number, filled = settings): void {
+    this.next = { settings, number, asks: asksFor(filled, this.capabilities) };
     if (!this.busy) void this.run();
   }
 
@@ -67,22 +82,17 @@ export class TrackApplier {
     this.stopped = true;
   }
 
-  private get capabilities(): ControlCapabilities {
-    return (this.track.getCapabilities?.() ?? {}) as ControlCapabilities;
-  }
-
   private async run(): Promise<void> {
     this.busy = true;
     while (this.next && !this.stopped) {
-      const { settings, number } = this.next;
+      const { settings, asks, number } = this.next;
       this.next = null;
-      const asks = asksFor(settings, this.capabilities);
       const controls = await this.send(asks);
       this.honoured = number;
       const refused = controls ?? (await this.unfollowed(asks));
       if (refused === null) continue;
-      if (refused.length === 0) this.followed = settings;
-      else if (!this.stopped) this.refuse(refused, settings, asks);
+      if (refused.length === 0) this.followed = { settings, asks };
+      else if (!this.stopped) this.refuse(refused, { settings, asks });
     }
     this.busy = false;
   }
@@ -102,10 +112,7 @@ export class TrackApplier {
 
   /** Without a name, it is what has been changed since all was well. */
   private changed(asks: readonly AskedControl[]): ControlName[] {
-    const before = asksFor(this.followed, this.capabilities);
-    const same = (a: AskedControl): boolean =>
-      before.some((b) => b.name === a.name && JSON.stringify(b.set) === JSON.stringify(a.set));
-    return asks.filter((ask) => !same(ask)).map(({ name }) => name);
+    return asks.map(({ name }) => name).filter((name) => this.isNew(name, asks));
   }
 
   /** Controls that the track accepted and does not follow, once it has had its time; null where newer settings came between. */
@@ -121,18 +128,19 @@ export class TrackApplier {
     }
   }
 
-  private refuse(
-    controls: readonly ControlName[],
-    wanted: Settings,
-    asks: readonly AskedControl[],
-  ): void {
-    const back = asksFor(this.followed, this.capabilities);
-    const setOf = (all: readonly AskedControl[], name: ControlName): string =>
+  /** True for a control that is asked for something else than when all was well. */
+  private isNew(name: ControlName, asks: readonly AskedControl[]): boolean {
+    const setOf = (all: readonly AskedControl[]): string =>
       JSON.stringify(all.find((ask) => ask.name === name)?.set);
+    return setOf(this.followed.asks) !== setOf(asks);
+  }
+
+  private refuse(controls: readonly ControlName[], { settings, asks }: Sent): void {
     // Asked for the same as when all was well: nothing to go back to.
-    const turned = controls.filter((name) => setOf(back, name) !== setOf(asks, name));
+    const turned = controls.filter((name) => this.isNew(name, asks));
     if (turned.length === 0) return;
     const reported = reportedClicks(this.track.getSettings() as ControlSettings);
-    this.onRefused({ controls: turned, wanted, followed: this.followed, reported });
+    const followed = this.followed.settings;
+    this.onRefused({ controls: turned, wanted: settings, followed, reported });
   }
 }

@@ -1,6 +1,12 @@
 import { WHITE_KELVIN } from '@velmo/core/colour';
-import { clickFromIso, clickFromTimeS, isoFromClick, timeSFromClick } from '@velmo/core/exposure';
-import type { ClickRange } from '@velmo/core/exposure';
+import {
+  clickFromIso,
+  clickFromTimeS,
+  CLICKS_PER_STOP,
+  isoFromClick,
+  timeSFromClick,
+  type ClickRange,
+} from '@velmo/core/exposure';
 import { MAX_CROP } from '@velmo/core/optics';
 import { COMP_CLICKS, heldClick, type Settings } from '@velmo/core/settings';
 import { focusConstraints } from './trackFocus';
@@ -14,7 +20,6 @@ import {
 } from './trackTypes';
 
 const EXPOSURE_UNIT_S = 1e-4;
-const CLICKS_A_STOP = 3;
 
 /** Whole clicks that lie inside a span of true values, or null when none does. */
 function clicksInside(
@@ -48,8 +53,8 @@ export function compRangeOf({
   exposureCompensation: span,
 }: ControlCapabilities): ClickRange | null {
   if (!isSpan(span)) return null;
-  const min = Math.max(COMP_CLICKS.min, Math.ceil(span.min * CLICKS_A_STOP - 0.01));
-  const max = Math.min(COMP_CLICKS.max, Math.floor(span.max * CLICKS_A_STOP + 0.01));
+  const min = Math.max(COMP_CLICKS.min, Math.ceil(span.min * CLICKS_PER_STOP - 0.01));
+  const max = Math.min(COMP_CLICKS.max, Math.floor(span.max * CLICKS_PER_STOP + 0.01));
   return min < max ? { min, max } : null;
 }
 
@@ -118,7 +123,7 @@ function exposureAsks(settings: Settings, c: ControlCapabilities): (AskedControl
     const comp = compRangeOf(c)
       ? {
           exposureCompensation: steppedValue(
-            settings.compClicks / CLICKS_A_STOP,
+            settings.compClicks / CLICKS_PER_STOP,
             c.exposureCompensation!,
           ),
         }
@@ -152,9 +157,15 @@ export const constraintsFor = (asks: readonly AskedControl[]): MediaTrackConstra
   advanced: asks.map(({ set }) => set as MediaTrackConstraintSet),
 });
 
-/** A value may differ from what was asked by half a third of a stop, or by a step. */
+/** How far a value may lie from what was asked, as a ratio: half a click of exposure, and a colour nobody sees. */
 const HALF_CLICK = 2 ** (1 / 6) * 1.001;
-const BY_RATIO = new Set(['exposureTime', 'iso', 'colorTemperature']);
+const BY_RATIO: Readonly<Record<string, number>> = {
+  exposureTime: HALF_CLICK,
+  iso: HALF_CLICK,
+  colorTemperature: 1.03,
+};
+/** Other values may lie a step away, or where a track names none, a 200th of its span. */
+const SHARE_OF_SPAN = 1 / 200;
 
 /** True when a track says that it does what it was asked; what it does not report cannot be held against it. */
 export function isDone(
@@ -167,8 +178,9 @@ export function isDone(
     if (is === undefined || key === 'pointsOfInterest') return true;
     if (typeof asked !== 'number' || typeof is !== 'number') return is === asked;
     const span = (c as Record<string, unknown>)[key] as Span | undefined;
-    const step = Math.max(span?.step ?? 0, span ? (span.max - span.min) / 200 : 0);
-    if (Math.abs(is - asked) <= step * 1.001) return true;
-    return BY_RATIO.has(key) && Math.max(is / asked, asked / is) <= HALF_CLICK;
+    const ratio = BY_RATIO[key];
+    if (ratio !== undefined) return Math.max(is / asked, asked / is) <= ratio;
+    const step = span?.step || (span ? (span.max - span.min) * SHARE_OF_SPAN : 0);
+    return Math.abs(is - asked) <= step * 1.001;
   });
 }

@@ -1,21 +1,22 @@
 import { expose } from 'comlink';
-import { assembleLinearDng, linearised, LINEAR_WHITE, type LinearFrame } from '@velmo/core/capture';
+import { assembleLinearDng, type LinearFrame } from '@velmo/core/capture';
 import { FrameStack, type NoiseModel, type StackedFrame } from '@velmo/core/combine';
 import { withMetadata, type ShotMetadata } from '@velmo/core/dng';
 import { clickFromIso, nominalIso, timeWords } from '@velmo/core/exposure';
 import {
   codesOfLinear,
+  linearise,
+  LINEAR_WHITE,
   linearTable,
   SRGB_RESPONSE,
   type VideoResponse,
 } from '@velmo/core/response';
-import type { FileKind } from '@velmo/core/settings';
+import { AVERAGE_FRAMES, type FileKind } from '@velmo/core/settings';
 import { averageWords, lightWords } from '../camera/averageWords';
 import type { GrabbedFrame } from '../camera/browserLive';
 import { frameId, newStem } from '../camera/frameNames';
 import { keepFrame, type KeptFrame } from '../camera/keepFrame';
 import { canvasOf, jpegBytes, thumbnailUrl } from '../camera/thumbnail';
-import type { CameraLight } from '../rolls/cameraLight';
 import type { NameFacts, Naming } from '../rolls/fileNames';
 import type { FileToStore } from '../rolls/frameRecord';
 
@@ -25,9 +26,6 @@ export interface VideoFrameFiles {
   readonly jpegQuality: number;
   readonly naming: Naming;
 }
-
-/** Fewest frames that may be left of an average. */
-const FEWEST_LEFT = 4;
 
 type OnShare = (share: number) => void;
 
@@ -98,11 +96,11 @@ const api = {
     summary: string,
     onShare: OnShare,
   ): Promise<KeptFrame> {
-    const linear = (): LinearFrame => ({
-      data: linearised(rgba, tableOf(calibrated)),
-      width,
-      height,
-    });
+    const linear = (): LinearFrame => {
+      const data = new Uint16Array((3 * rgba.length) / 4);
+      linearise(rgba, tableOf(calibrated), data);
+      return { data, width, height };
+    };
     const canvas = canvasOf(rgba, width, height);
     const wantsDng = wanted.files !== 'jpeg';
     const description = `${shot.description} ${lightWords(calibrated)}`;
@@ -176,7 +174,6 @@ const api = {
   async keepAverage(
     shot: ShotMetadata,
     wanted: VideoFrameFiles,
-    light: CameraLight,
     source: string,
     summary: string,
     onShare: OnShare,
@@ -187,11 +184,11 @@ const api = {
     stack = null;
     const { data, frames, noise } = stacked;
     const composite = { ...shot.composite!, used: frames };
-    if (frames < FEWEST_LEFT)
+    if (frames < AVERAGE_FRAMES.min)
       throw new Error(
         `Only ${frames} of ${composite.taken} frames could be laid on one another: nothing was kept. Hold the phone steadier, and press again.`,
       );
-    const told = { ...shot, composite, description: averageWords(stacked, composite, light) };
+    const told = { ...shot, composite, description: averageWords(stacked, composite, response) };
     const canvas = canvasOf(codesOfLinear(data, response ?? SRGB_RESPONSE), width, height);
     const wantsDng = wanted.files !== 'jpeg';
     return keepPicture(

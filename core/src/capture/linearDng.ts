@@ -5,31 +5,13 @@ import type { ShotMetadata } from '../dng/description';
 import { encodeBand } from '../dng/encodeBand';
 import { ORIENTATION_LEVEL } from '../dng/tags';
 import { writeDng } from '../dng/writeDng';
-
-/** Linear value of light that clips. */
-export const LINEAR_WHITE = 65535;
+import { LINEAR_WHITE } from '../response/videoResponse';
 
 /** Linear red, green, blue of every pixel, LINEAR_WHITE where they clip. */
 export interface LinearFrame {
   readonly data: Uint16Array;
   readonly width: number;
   readonly height: number;
-}
-
-/**
- * Linear light of a processed frame.
- *
- * @param rgba the frame's bytes, `4 * pixels`
- * @param table linear value of each code, 3 x 256
- */
-export function linearised(rgba: Uint8ClampedArray, table: Uint16Array): Uint16Array {
-  const data = new Uint16Array((3 * rgba.length) / 4);
-  for (let i = 0, o = 0; o < data.length; i += 4, o += 3) {
-    data[o] = table[rgba[i]];
-    data[o + 1] = table[256 + rgba[i + 1]];
-    data[o + 2] = table[512 + rgba[i + 2]];
-  }
-  return data;
 }
 
 /**

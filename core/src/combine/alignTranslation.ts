@@ -1,7 +1,7 @@
 import { gradientStep } from './gradientStep';
 import { planeNoise } from './planeNoise';
 import { pyramid, type Plane } from './pyramid';
-import type { Shift } from './shift';
+import { NO_SHIFT, type Shift } from './shift';
 
 /** Shorter side of the coarsest level, and how far it is searched there: a fifth of the picture to each side. */
 const COARSEST = 40;
@@ -28,12 +28,6 @@ interface Level {
   readonly noise: number;
 }
 
-/** Where a frame lies against the reference, and how well it fits there. */
-export interface Aligned extends Shift {
-  /** Root mean square difference left, in the planes' unit. */
-  readonly residual: number;
-}
-
 /**
  * Finds how far frames have moved against a first one, to fractions of a pixel: a search over the coarsest level of a
  * pyramid, then least squares by the gradient at each finer one (Lucas and Kanade 1981), with pixels that do not fit
@@ -53,21 +47,20 @@ export class TranslationAligner {
    * @param plane as large as the reference
    * @returns null where the two have too little in common
    */
-  align(plane: Plane): Aligned | null {
+  align(plane: Plane): Shift | null {
     const moved = pyramid(plane, COARSEST);
     const top = moved.length - 1;
     const found = search(this.levels[top].plane, moved[top]);
-    if (found.flat) return found.sameMean ? { dx: 0, dy: 0, residual: 0 } : null;
+    if (found.flat) return found.sameMean ? NO_SHIFT : null;
     if (found.alike < LEAST_ALIKE) return null;
     let { dx, dy } = found;
-    let residual = Infinity;
     for (let level = top; level >= 0; level--) {
       if (level < top) [dx, dy] = [2 * dx, 2 * dy];
       const fit = refine(this.levels[level], moved[level], dx, dy);
       if (!fit) return null;
-      ({ dx, dy, residual } = fit);
+      ({ dx, dy } = fit);
     }
-    return { dx, dy, residual };
+    return { dx, dy };
   }
 }
 
@@ -82,12 +75,13 @@ function search(a: Plane, b: Plane) {
       if (score > best) [dx, dy, alike, best] = [x, y, r, score];
     }
   const [mean, spread] = momentsOf(a);
+  const [movedMean, movedSpread] = momentsOf(b);
   return {
     dx,
     dy,
     alike,
     flat: spread < FLAT,
-    sameMean: Math.abs(momentsOf(b)[0] - mean) < SAME_MEAN && momentsOf(b)[1] < 2 * FLAT,
+    sameMean: Math.abs(movedMean - mean) < SAME_MEAN && movedSpread < 2 * FLAT,
   };
 }
 
@@ -121,23 +115,21 @@ function correlation(a: Plane, b: Plane, dx: number, dy: number): number {
 }
 
 /** Gauss-Newton from a shift on one level; null where the planes hardly meet. */
-function refine({ plane: a, noise }: Level, b: Plane, dx: number, dy: number): Aligned | null {
+function refine({ plane: a, noise }: Level, b: Plane, dx: number, dy: number): Shift | null {
   const { width, height } = a;
   // A quarter of a large level's pixels says as much as all of them.
   const stride = width * height > 300_000 ? 2 : 1;
   let limit = Infinity;
-  let residual = Infinity;
   for (let step = 0; step < STEPS; step++) {
     const sums = equations(a, b, dx, dy, stride, limit);
     if (sums.n * stride * stride < LEAST_OVERLAP * width * height) return null;
     const { sx, sy } = gradientStep(sums, noise);
     dx -= sx;
     dy -= sy;
-    residual = Math.sqrt(sums.squares / sums.n);
-    limit = OUTLIER * residual;
+    limit = OUTLIER * Math.sqrt(sums.squares / sums.n);
     if (Math.hypot(sx, sy) < SETTLED_PX) break;
   }
-  return { dx, dy, residual };
+  return { dx, dy };
 }
 
 /** Sums of the normal equations of one step. */

@@ -1,3 +1,4 @@
+import { LINEAR_WHITE } from '../response/videoResponse';
 import { TranslationAligner } from './alignTranslation';
 import { measureNoise, type StackNoise } from './measureNoise';
 import { greenPlane } from './pyramid';
@@ -14,12 +15,9 @@ const CODE_SHARE = 1 / 255 / Math.sqrt(12);
 /** A frame whose place cannot be found within this is left out: the picture has changed. */
 const MOST_SHIFT = 0.15;
 
-/** Linear value of light that clips. */
-export const STACK_WHITE = 65535;
-
 /** An average of frames. */
 export interface StackedFrame {
-  /** Linear red, green, blue of every pixel, STACK_WHITE where most frames clip. */
+  /** Linear red, green, blue of every pixel, LINEAR_WHITE where most frames clip. */
   readonly data: Uint16Array;
   readonly frames: number;
   /** Frames left out because they could not be laid on the first. */
@@ -41,7 +39,7 @@ export class FrameStack {
   private readonly clips: readonly number[];
   /** The first frames, until there are enough of them to say what lies where. */
   private first: Float32Array[] = [];
-  private clipped: Uint8Array;
+  private readonly clipped: Uint8Array;
   private middle: Float32Array | null = null;
   private readonly sums: readonly [Float32Array, Float32Array];
   private readonly counts: readonly [Uint8Array, Uint8Array];
@@ -52,11 +50,10 @@ export class FrameStack {
   private rejected = 0;
   private added = 0;
   private leftOut = 0;
-  private readonly reference: Uint8ClampedArray | Uint8Array;
 
   /**
    * @param first the frame that all others are laid on: bytes, `4 * width * height`
-   * @param table linear value of each code, 3 x 256, STACK_WHITE where it clips
+   * @param table linear value of each code, 3 x 256, LINEAR_WHITE where it clips
    */
   constructor(
     first: Uint8ClampedArray | Uint8Array,
@@ -65,7 +62,6 @@ export class FrameStack {
     private readonly table: Uint16Array,
   ) {
     const samples = 3 * width * height;
-    this.reference = first;
     this.aligner = new TranslationAligner(greenPlane(first, width, height));
     this.now = new Float32Array(samples);
     this.sums = [new Float32Array(samples), new Float32Array(samples)];
@@ -102,9 +98,9 @@ export class FrameStack {
     for (let i = 0; i < data.length; i++) {
       const n = counts[0][i] + counts[1][i];
       if (2 * clipped[i] > n) {
-        data[i] = STACK_WHITE;
+        data[i] = LINEAR_WHITE;
         clippedPixels[i % 3]++;
-      } else data[i] = n > 0 ? Math.min(STACK_WHITE, (sums[0][i] + sums[1][i]) / n + 0.5) : 0;
+      } else data[i] = n > 0 ? Math.min(LINEAR_WHITE, (sums[0][i] + sums[1][i]) / n + 0.5) : 0;
     }
     const share = (c: number): number => clippedPixels[c] / (width * height);
     return {
@@ -133,15 +129,13 @@ export class FrameStack {
     if (this.first.length === FIRST) this.settle();
   }
 
-  /** Two single frames as they came, one laid on the other by whole pixels: what noise is before averaging. */
+  /** Two single frames as they came, the second laid on the first by whole pixels: what noise is before averaging. */
   private pairOf(rgba: Uint8ClampedArray | Uint8Array, shift: Shift) {
     const { width, height, table } = this;
     const b = new Float32Array(3 * width * height);
     const whole = { dx: Math.round(shift.dx), dy: Math.round(shift.dy) };
     shiftedFrame(rgba, width, height, table, whole, b);
-    const a = new Float32Array(3 * width * height);
-    shiftedFrame(this.reference, width, height, table, NO_SHIFT, a);
-    return { a, b };
+    return { a: this.first[0], b };
   }
 
   /** The first frames have come: their median says what lies where, their differences how noisy it is. */
@@ -159,7 +153,7 @@ export class FrameStack {
       for (let i = k; i < middle.length; i += 7) {
         const [a, b] = [first[k][i], first[k + 1][i]];
         if (a === OUTSIDE || b === OUTSIDE) continue;
-        typical.add(middle[i] / STACK_WHITE, (a - b) / STACK_WHITE);
+        typical.add(middle[i] / LINEAR_WHITE, (a - b) / LINEAR_WHITE);
       }
     this.middle = middle;
     this.tolerance = toleranceTable(typical, n);
@@ -201,8 +195,9 @@ function toleranceTable(typical: TypicalDifference, frames: number): Float32Arra
   for (let k = 0; k < table.length; k++) {
     const level = (k + 0.5) / 1024;
     const sigma = typical.sigmaAt(level);
+    // A code's step in light, near enough: that of a curve of gamma 2.4.
     const code = CODE_SHARE * 2.4 * Math.max(0.05, level ** 0.58);
-    table[k] = OUTLIER_SIGMAS * more * STACK_WHITE * Math.max(sigma, code);
+    table[k] = OUTLIER_SIGMAS * more * LINEAR_WHITE * Math.max(sigma, code);
   }
   return table;
 }

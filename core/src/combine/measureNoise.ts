@@ -1,3 +1,4 @@
+import { LINEAR_WHITE } from '../response/videoResponse';
 import { NoiseCurve, type NoiseModel } from './noiseCurve';
 import { OUTSIDE } from './shiftedFrame';
 import { TypicalDifference } from './typicalDifference';
@@ -19,7 +20,6 @@ const MOST = 0.9;
 const EVEN = 1;
 /** Two frames that differ by more than so many standard deviations show something that moved. */
 const MOVED = 5 * Math.SQRT2;
-const WHITE = 65535;
 
 /**
  * Noise before: half the squared difference of two single frames. After: a quarter of that of the averages of every
@@ -46,11 +46,11 @@ export function measureNoise(
   const visit = (each: (i: number, level: number, difference: number) => void): void => {
     for (let y = 1; y < height - 1; y += ROWS)
       for (let i = y * row + 3; i < (y + 1) * row - 3; i++) {
-        const level = data[i] / WHITE;
+        const level = data[i] / LINEAR_WHITE;
         if (level < LEAST || level > MOST) continue;
         const [a, b] = [single.a[i], single.b[i]];
-        if (a === OUTSIDE || b === OUTSIDE || a === WHITE || b === WHITE) continue;
-        each(i, level, (a - b) / WHITE);
+        if (a === OUTSIDE || b === OUTSIDE || a === LINEAR_WHITE || b === LINEAR_WHITE) continue;
+        each(i, level, (a - b) / LINEAR_WHITE);
       }
   };
   visit((_, level, difference) => rough.add(level, difference));
@@ -63,12 +63,12 @@ export function measureNoise(
     if (Math.abs(difference) > MOVED * sigma) return;
     const across = data[i + 3] - data[i - 3];
     const down = data[i + row] - data[i - row];
-    const step = (across * across + down * down) / (4 * WHITE * WHITE);
+    const step = (across * across + down * down) / (4 * LINEAR_WHITE * LINEAR_WHITE);
     if (step > EVEN * EVEN * sigma * sigma) return;
     const [n, m] = [counts[0][i], counts[1][i]];
     if (n === 0 || m === 0) return;
     before.add(level, 0.5 * difference * difference);
-    const d = (sums[0][i] / n - sums[1][i] / m) / WHITE;
+    const d = (sums[0][i] / n - sums[1][i] / m) / LINEAR_WHITE;
     // Halves of n and m frames differ by s2 (1/n + 1/m); all together have s2 / (n + m).
     after.add(level, (d * d * n * m) / (n + m) ** 2);
   });

@@ -8,7 +8,7 @@ const COMPOSITE_CAPTURED = 3;
 /** Largest numerator and denominator: times of frames do not need more. */
 const RATIONAL_LIMIT = 1e6;
 
-/** What Exif 3.0 (CIPA DC-008, 4.6.6.9) says of a picture made of several frames, all exposed for the same time. */
+/** What Exif since 2.32 (CIPA DC-008) says of a picture made of several frames, all exposed for the same time. */
 export function compositeFields(
   { taken, used, periodS }: CompositeFrames,
   timeS: number | undefined,

@@ -1,5 +1,8 @@
 import { decodeSrgb } from '../colour/srgb';
 
+/** Linear value of light that clips, in 16-bit frames. */
+export const LINEAR_WHITE = 65535;
+
 /** Values a channel of a processed picture can have. */
 export const CODES = 256;
 /** The code an sRGB picture shows mid-grey with: where ISO 12232 measures a camera's standard output sensitivity. */
@@ -35,20 +38,36 @@ export function linearTable(response: VideoResponse, whiteLevel: number): Uint16
   return table;
 }
 
-/** Steps of the table that goes back from light to codes: in the dark, a code takes several of them. */
-const BACK_STEPS = 65536;
+/**
+ * Linear light of a processed frame.
+ *
+ * @param rgba the frame's bytes, `4 * pixels`
+ * @param table linear value of each code, 3 x 256
+ * @param out `3 * pixels`
+ */
+export function linearise(
+  rgba: Uint8Array | Uint8ClampedArray,
+  table: Uint16Array,
+  out: Uint16Array,
+): void {
+  for (let i = 0, o = 0; o < out.length; i += 4, o += 3) {
+    out[o] = table[rgba[i]];
+    out[o + 1] = table[CODES + rgba[i + 1]];
+    out[o + 2] = table[2 * CODES + rgba[i + 2]];
+  }
+}
 
 /**
  * A picture of linear light as a camera of this response would show it.
  *
- * @param data linear red, green, blue of every pixel, 65535 where it clips
+ * @param data linear red, green, blue of every pixel, LINEAR_WHITE where it clips
  * @returns bytes, `4 * pixels`
  */
 export function codesOfLinear(data: Uint16Array, response: VideoResponse): Uint8ClampedArray {
   const tables = response.map((curve) => {
-    const table = new Uint8ClampedArray(BACK_STEPS);
-    for (let level = 0, code = 0; level < BACK_STEPS; level++) {
-      const share = level / (BACK_STEPS - 1);
+    const table = new Uint8ClampedArray(LINEAR_WHITE + 1);
+    for (let level = 0, code = 0; level <= LINEAR_WHITE; level++) {
+      const share = level / LINEAR_WHITE;
       // The nearer of the two codes between which the light lies.
       while (code < CODES - 1 && curve[code] + curve[code + 1] < 2 * share) code++;
       table[level] = code;

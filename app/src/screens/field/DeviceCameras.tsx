@@ -9,7 +9,7 @@ import { closeSheet, fieldStore } from './fieldState';
 import { useCameras } from './useCameras';
 
 /** Which way a camera looks, as far as its name tells. */
-export function facingWords({ label }: CameraEntry): string {
+function facingWords({ label }: CameraEntry): string {
   if (/back|rear|environment/i.test(label)) return 'Looks away from you.';
   if (/front|user|facetime/i.test(label)) return 'Looks at you.';
   return 'Its video frames, as the browser gives them.';

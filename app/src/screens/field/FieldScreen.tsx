@@ -16,7 +16,7 @@ import {
 import { attachCanvas, attachLoupe, exposeFrame, releaseAll, whenStored } from './fieldSession';
 import { fieldStore, readingsStore, type FieldState, type Sheet } from './fieldState';
 import { FilesSheet } from './FilesSheet';
-import { fileWords, writtenKind } from './fileWords';
+import { fileWords, isOwnPhoto } from './fileWords';
 import { FilmStrip, LastFrame } from './LastFrame';
 import { measureField, type FieldMeasures } from './layout';
 import { LightSheet } from './LightSheet';
@@ -154,9 +154,7 @@ function PictureArea({ m }: { m: FieldMeasures }) {
 function willWords({ settings, capabilities }: FieldState): string {
   const size = capabilities && capabilities.sizesMp.length > 0 ? ` · ${settings.sizeMp} MP` : '';
   const files = capabilities ? fileWords(settings, capabilities) : 'no camera';
-  const single = settings.average === 1;
-  if (single && capabilities?.takesPhotos && writtenKind(settings, capabilities) === 'jpeg')
-    return 'JPEG, the phone’s own photo';
+  if (capabilities && isOwnPhoto(settings, capabilities)) return 'JPEG, the phone’s own photo';
   const frames =
     capabilities?.averages && settings.average > 1 ? `average of ${settings.average}` : '1 frame';
   return `${files}${size} · ${frames}`;

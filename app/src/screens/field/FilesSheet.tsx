@@ -1,7 +1,6 @@
 import { StyleSheet, Text, TextInput, View } from 'react-native';
 import { ASPECT_RATIOS } from '@velmo/core/optics';
 import type { FileKind } from '@velmo/core/settings';
-import type { CameraCapabilities } from '../../camera/CameraDevice';
 import { Button } from '../../instruments/Button';
 import { Choice } from '../../instruments/Choice';
 import { Sheet } from '../../instruments/Sheet';
@@ -18,7 +17,7 @@ import { useStore } from '../../state/store';
 import { COLOUR, FONT, TARGET } from '../../theme/theme';
 import { changeSettings } from './fieldSession';
 import { closeSheet, fieldStore } from './fieldState';
-import { FILE_WORDS, framesLeft, framesLeftText, writtenKind } from './fileWords';
+import { FILE_WORDS, framesLeft, framesLeftText, isOwnPhoto, writtenKind } from './fileWords';
 import { changeNaming } from './preferencesNow';
 
 /** Numbers of frames offered; a link may ask for any from 4 to 64. */
@@ -34,15 +33,11 @@ const ABOUT: Readonly<Record<FileKind, string>> = {
 };
 
 /** What a file holds: less where the camera gives no sensor data. */
-function aboutWords(
-  kind: FileKind,
-  { readsRaw, takesPhotos }: CameraCapabilities,
-  average: number,
-): string {
+function aboutWords(kind: FileKind, readsRaw: boolean, ownPhoto: boolean): string {
   if (readsRaw) return ABOUT[kind];
   if (kind !== 'jpeg')
     return 'A linear DNG of video frames with their curve taken out, and the picture as shown. No browser gives sensor data.';
-  return takesPhotos && average === 1
+  return ownPhoto
     ? 'The phone’s own photograph in its full size, exactly as the phone makes it.'
     : 'A finished picture of 8 bits from a video frame.';
 }
@@ -54,7 +49,7 @@ export function FilesSheet() {
   const { data: room } = useRoom();
   if (!capabilities) return null;
   const kind = writtenKind(settings, capabilities);
-  const ownPhoto = kind === 'jpeg' && capabilities.takesPhotos && settings.average === 1;
+  const ownPhoto = isOwnPhoto(settings, capabilities);
   const { sizesMp, fileKinds, hasAspect } = capabilities;
   return (
     <Sheet
@@ -68,7 +63,7 @@ export function FilesSheet() {
         value={kind}
         onChoose={(files) => changeSettings((s) => ({ ...s, files }))}
       />
-      <Text style={styles.about}>{aboutWords(kind, capabilities, settings.average)}</Text>
+      <Text style={styles.about}>{aboutWords(kind, capabilities.readsRaw, ownPhoto)}</Text>
       {(kind === 'jpeg' || kind === 'dng+jpeg') && !ownPhoto && (
         <Choice
           label="JPEG quality"

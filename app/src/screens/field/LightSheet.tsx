@@ -9,9 +9,9 @@ import { EV_CLICKS, EV_SCALE } from '../../instruments/evScale';
 import { Tape } from '../../instruments/Tape';
 import { useStore } from '../../state/store';
 import { COLOUR, FONT } from '../../theme/theme';
-import { recoverLight, setLight, theCamera } from './fieldSession';
+import { theCamera } from './fieldSession';
 import { closeSheet, fieldStore, readingsStore } from './fieldState';
-import { agreeWithMeter, evNow, takeGreyCard } from './lightInHand';
+import { agreeWithMeter, evClickNow, recoverLight, setLight, takeGreyCard } from './lightInHand';
 
 const OUTCOMES: Readonly<Record<SeriesOutcome, string>> = {
   found: 'Measured: the ladder is in true stops now, and the histogram stands on linear light.',
@@ -134,14 +134,13 @@ function GreyCard({ light }: { light: CameraLight }) {
 }
 
 function OtherMeter({ light }: { light: CameraLight }) {
-  const known = useStore(readingsStore, () => evNow() !== null);
   const [asked, setAsked] = useState<number | null>(null);
-  const ev = useStore(readingsStore, () => Math.round((evNow() ?? 12) * CLICKS_PER_STOP));
-  const click = Math.min(EV_CLICKS.max, Math.max(EV_CLICKS.min, asked ?? ev));
+  const ev = useStore(readingsStore, evClickNow);
+  const click = Math.min(EV_CLICKS.max, Math.max(EV_CLICKS.min, asked ?? ev ?? 0));
   return (
     <View style={styles.part}>
       <Text style={styles.head}>Another meter</Text>
-      {known ? (
+      {ev !== null ? (
         <>
           <Text style={styles.about}>
             Meter the same thing with it at ISO 100, and set what it says. From then on the light is

@@ -33,7 +33,7 @@ export function MeterSheet() {
   const difference = useStore(readingsStore, (r) => (r ? differenceText(r) : '…'));
   const locked = meter.lockedEv100 !== null;
   const canLock = useStore(fieldStore, (s) => s.capabilities?.canLock ?? false);
-  const calibrated = useStore(fieldStore, (s) => s.light !== null);
+  const canCalibrate = useStore(fieldStore, (s) => s.light !== null);
   const estimated = useStore(readingsStore, (r) => r?.estimated ?? false);
   return (
     <Sheet
@@ -60,7 +60,7 @@ export function MeterSheet() {
           <Button label={locked ? 'Unlock' : `Lock ${ev}`} pressed={locked} onPress={toggleLock} />
         )}
         <Button label="Leave a pin" onPress={leavePinAtSpot} />
-        {calibrated && <Button label="Calibrate…" onPress={() => toggleSheet('light')} />}
+        {canCalibrate && <Button label="Calibrate…" onPress={() => toggleSheet('light')} />}
         {pins > 0 && <Button label="Take pins out" onPress={takeAllPinsOut} />}
       </View>
       <Text style={styles.about}>

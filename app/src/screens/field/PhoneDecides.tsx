@@ -14,7 +14,7 @@ interface Decided {
 }
 
 /** Tapes that a device may keep to itself. */
-export const DECIDED = {
+const DECIDED = {
   time: {
     name: 'Time',
     lacks: 'shutter time',

@@ -8,14 +8,8 @@ import {
   type Settings,
 } from '@velmo/core/settings';
 import type { Repair } from '@velmo/core/verdict';
-import {
-  CameraRefusal,
-  type CameraDevice,
-  type SeriesOutcome,
-  type ViewOptions,
-} from '../../camera/CameraDevice';
+import { CameraRefusal, type CameraDevice, type ViewOptions } from '../../camera/CameraDevice';
 import { SimulatedCamera } from '../../camera/simulatedCamera';
-import type { CameraLight } from '../../rolls/cameraLight';
 import { FrameNotStored } from '../../rolls/frameRecord';
 import { keepSettings } from '../../rolls/settingsStore';
 import { askFirst } from '../../camera/refusals';
@@ -145,26 +139,6 @@ export async function openCamera(choice: CameraChoice, told = false): Promise<vo
         : new CameraRefusal('unsupported', 'The camera could not be started.'),
     );
   }
-}
-
-/** Keeps another calibration of the camera at hand. */
-export function setLight(change: (now: CameraLight) => CameraLight): void {
-  const calibration = device?.calibration;
-  if (!calibration) return;
-  calibration.set(change(calibration.light));
-  fieldStore.update((s) => ({ ...s, light: calibration.light }));
-}
-
-/** Takes a guided series; the response it leads to is kept. */
-export async function recoverLight(
-  onProgress: (share: number) => void,
-  stop: AbortSignal,
-): Promise<SeriesOutcome> {
-  const calibration = device?.calibration;
-  if (!calibration) return 'stopped';
-  const outcome = await calibration.recover(onProgress, stop).catch(() => 'stopped' as const);
-  fieldStore.update((s) => ({ ...s, light: s.light && calibration.light }));
-  return outcome;
 }
 
 export function closeCamera(): void {

@@ -1,6 +1,28 @@
 import { CLICKS_PER_STOP, formatSignedThirds } from '@velmo/core/exposure';
-import { setLight, theCamera } from './fieldSession';
-import { say } from './fieldState';
+import type { SeriesOutcome } from '../../camera/CameraDevice';
+import type { CameraLight } from '../../rolls/cameraLight';
+import { theCamera } from './fieldSession';
+import { fieldStore, say } from './fieldState';
+
+/** Keeps another calibration of the camera at hand. */
+export function setLight(change: (now: CameraLight) => CameraLight): void {
+  const calibration = theCamera()?.calibration;
+  if (!calibration) return;
+  calibration.set(change(calibration.light));
+  fieldStore.update((s) => ({ ...s, light: calibration.light }));
+}
+
+/** Takes a guided series; the response it leads to is kept. */
+export async function recoverLight(
+  onProgress: (share: number) => void,
+  stop: AbortSignal,
+): Promise<SeriesOutcome> {
+  const calibration = theCamera()?.calibration;
+  if (!calibration) return 'stopped';
+  const outcome = await calibration.recover(onProgress, stop).catch(() => 'stopped' as const);
+  fieldStore.update((s) => ({ ...s, light: s.light && calibration.light }));
+  return outcome;
+}
 
 /** Farthest a grey card may move mid-grey: what reads farther off is none. */
 const MOST_GREY_STOPS = 4;
@@ -20,11 +42,12 @@ export function takeGreyCard(): void {
   say(`Mid-grey moved by ${formatSignedThirds(clicks)}: the card reads 0 now.`);
 }
 
-/** The light as EV by this camera's own exposure, offset included where there is one; null where it is not told. */
-export function evNow(): number | null {
+/** The light as EV by this camera's own exposure in clicks, offset included where there is one; null where it is not told. */
+export function evClickNow(): number | null {
   const calibration = theCamera()?.calibration;
   const ev = calibration?.reading()?.ev100 ?? null;
-  return ev === null ? null : ev + (calibration?.light.evOffset ?? 0);
+  if (ev === null) return null;
+  return Math.round((ev + (calibration?.light.evOffset ?? 0)) * CLICKS_PER_STOP);
 }
 
 /** Another meter reads so much of the same thing: this one agrees from now on. */
