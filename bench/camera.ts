@@ -2,29 +2,10 @@ import type { Page } from 'puppeteer-core';
 import { launch, openPage, pause, serve } from '../e2e/browser';
 import { cameraReady } from '../e2e/cameraSuite';
 import { barsFilm } from '../e2e/filmCamera';
+import { countShown, type Counted } from './countShown';
 import { compared, type Result } from './measure';
 
 const SECONDS = 8;
-
-interface Counted extends Window {
-  velmoShown: number;
-}
-
-/** Counts live frames: each sends its readings once it is on the canvas. */
-function countShown(): void {
-  const w = window as unknown as Counted;
-  w.velmoShown = 0;
-  const setter = Object.getOwnPropertyDescriptor(MessagePort.prototype, 'onmessage')!;
-  Object.defineProperty(MessagePort.prototype, 'onmessage', {
-    ...setter,
-    set(this: MessagePort, handler: (e: MessageEvent) => void) {
-      setter.set!.call(this, (e: MessageEvent<{ meterStops?: number }>) => {
-        if (typeof e.data?.meterStops === 'number') w.velmoShown++;
-        handler.call(this, e);
-      });
-    },
-  });
-}
 
 /** Frames a plain video element shows of the same camera in the same time. */
 const playedFrames = (page: Page): Promise<number> =>
@@ -43,7 +24,10 @@ const playedFrames = (page: Page): Promise<number> =>
     return played() - before;
   }, SECONDS);
 
-/** Displayed frames a second of a 640x480 camera at 30 frames a second, with marks, ladder and readings, against a plain video element. */
+/**
+ * Displayed frames a second of a 640x480 camera at 30 frames a second, with marks, ladder and
+ * readings, against a plain video element.
+ */
 export async function cameraBench(): Promise<Result[]> {
   const film = barsFilm(640, 480, 60, 0.02);
   const app = await serve();

@@ -1,13 +1,17 @@
 import { bundleBench, captureBench } from './page';
 import { averageBench } from './average';
 import { cameraBench } from './camera';
+import { enginesBench } from './engines';
 import { fieldBench } from './field';
 import { losslessJpegBench } from './losslessJpeg';
 import type { Result } from './measure';
 import { monitorPassBench } from './monitorPass';
 import { peakingBench } from './peaking';
+import { storeBench } from './store';
 
-/** Benchmarks by name; a name given on the command line runs the group whose name it starts with. */
+/**
+ * Benchmarks by name; a name given on the command line runs the group whose name it starts with.
+ */
 const GROUPS: Readonly<Record<string, () => Result[] | Promise<Result[]>>> = {
   monitors: monitorPassBench,
   peaking: peakingBench,
@@ -17,6 +21,8 @@ const GROUPS: Readonly<Record<string, () => Result[] | Promise<Result[]>>> = {
   field: fieldBench,
   camera: cameraBench,
   average: averageBench,
+  engines: enginesBench,
+  store: storeBench,
 };
 
 async function main(args: string[]): Promise<void> {

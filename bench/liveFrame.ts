@@ -1,4 +1,4 @@
-import { sceneResponse } from '@velmo/core/capture';
+import { sceneResponse } from '@velmo/core/simulate';
 import { findLens, halfLongTangent } from '@velmo/core/optics';
 import { findScene, renderScene } from '@velmo/core/scene';
 import {
@@ -11,7 +11,10 @@ import {
 export const LIVE_WIDTH = 640;
 export const LIVE_HEIGHT = 480;
 
-/** A live frame of a place, a stop over the meter in the pans: noise, clipped glints and crushed doorway included. */
+/**
+ * A live frame of a place, a stop over the meter in the pans: noise, clipped glints and crushed
+ * doorway included.
+ */
 export function liveFrame(sceneId: string, timeS = 1 / 4096): Uint16Array {
   const lens = findLens('main')!;
   const scene = findScene(sceneId)!;

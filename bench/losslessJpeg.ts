@@ -10,13 +10,16 @@ import {
   exposeBand,
   plainShot,
   planSimulated,
-} from '@velmo/core/capture';
-import { decodeLjpeg, decodeRaw, encodeLjpeg, readDng } from '@velmo/core/dng';
+} from '@velmo/core/simulate';
+import { decodeLjpeg, decodeRaw, encodeLjpeg, readDng } from '@velmo/core/files';
 import { timeSFromClick } from '@velmo/core/exposure';
 import jpeg from 'jpeg-js';
 import { compared, inTurns, median, reported, type Result } from './measure';
 
-/** Decoding a 12 MP plane against jpeg-lossless-decoder-js; encoding, ratio and dcraw's decode beside it. */
+/**
+ * Decoding a 12 MP plane against jpeg-lossless-decoder-js; encoding, ratio and dcraw's decode
+ * beside it.
+ */
 export function losslessJpegBench(): Result[] {
   const plan = planSimulated({ ...plainShot('pans-at-noon'), timeS: timeSFromClick(-36) });
   const { width, height } = plan;
@@ -72,7 +75,10 @@ const timeOf = (work: () => void): number =>
     }),
   );
 
-/** The same frame as a DNG: our reader in process against dcraw as a program (start-up and PGM output included). */
+/**
+ * The same frame as a DNG: our reader in process against dcraw as a program (start-up and PGM
+ * output included).
+ */
 function dcrawBench(plan: ReturnType<typeof planSimulated>): Result {
   const bands = Array.from({ length: plan.bands }, (_, i) => captureBand(plan, i));
   const { rgba, width, height } = developPreview(plan, bands);

@@ -4,6 +4,7 @@ import { gzipSync } from 'node:zlib';
 import type { Browser, Page } from 'puppeteer-core';
 import { fieldReady, launch, openPage, serve, type Served } from '../e2e/browser';
 import { reported, type Result } from './measure';
+import { pageMemoryMb } from './memory';
 
 const BUNDLES = join(__dirname, '../app/dist/_expo/static/js/web');
 
@@ -82,10 +83,10 @@ async function capture(
   const link = `${app.url}/?${place}&mp=12&comp=0&files=${files}`;
   const { page } = await openPage(browser, link);
   await fieldReady(page);
-  const before = rendererMemoryMb(browser);
+  const before = pageMemoryMb(browser.process()!.pid!);
   let peak = before;
   const watch = setInterval(() => {
-    peak = Math.max(peak, rendererMemoryMb(browser));
+    peak = Math.max(peak, pageMemoryMb(browser.process()!.pid!));
   }, 50);
   await page.evaluate(() => performance.clearMeasures());
   await page.click('[data-testid=expose]');
@@ -139,28 +140,3 @@ const stagesOf = (page: Page, work: string): Promise<[string, number][]> =>
         .map((m) => [m.name.slice(prefix.length), m.duration] as [string, number]),
     `velmo-${work}/`,
   );
-
-/** Resident memory of the largest renderer process of this browser, in MB (workers live in it). */
-function rendererMemoryMb(browser: Browser): number {
-  const parent = browser.process()?.pid;
-  let largest = 0;
-  for (const pid of readdirSync('/proc').filter((name) => /^\d+$/.test(name))) {
-    try {
-      const command = readFileSync(`/proc/${pid}/cmdline`, 'utf8');
-      if (!command.includes('--type=renderer') || !isDescendant(Number(pid), parent)) continue;
-      const resident = /VmRSS:\s+(\d+) kB/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'));
-      largest = Math.max(largest, Number(resident?.[1] ?? 0) / 1024);
-    } catch {
-      // The process ended while it was looked at.
-    }
-  }
-  return largest;
-}
-
-function isDescendant(pid: number, ancestor: number | undefined): boolean {
-  for (let at = pid; at > 1;) {
-    if (at === ancestor) return true;
-    at = Number(/PPid:\s+(\d+)/.exec(readFileSync(`/proc/${at}/status`, 'utf8'))?.[1] ?? 0);
-  }
-  return false;
-}

@@ -35,7 +35,10 @@ export async function serve(): Promise<Served> {
 
 export const newProfile = (): string => mkdtempSync(join(tmpdir(), 'velmo-chromium-'));
 
-/** A new Chromium with a profile of its own. `camera`: a fake one that is allowed, one not allowed, or none. */
+/**
+ * A new Chromium with a profile of its own. `camera`: a fake one that is allowed, one not allowed,
+ * or none.
+ */
 export type CameraKind = 'allowed' | 'present' | 'none';
 
 export function launch(
@@ -116,6 +119,9 @@ export async function openField(
   return page;
 }
 
+/** Field with nothing left to the camera but focus, and small frames of one file. */
+export const SMALL_DNG = '/?scene=test-wall&mp=3&time=1/125&iso=100&files=dng';
+
 /** The Expose bar, the frame taken last, and the Window. */
 export const EXPOSE = '[data-testid=expose]';
 export const LAST_FRAME = '[role=link][aria-label^="Frame"]';
@@ -149,7 +155,9 @@ export async function until(
   throw new Error(`waited for ${pattern}, got "${last}"`);
 }
 
-/** Waits until the picture is as sharp as its framing gets: what is read from it changes until then. */
+/**
+ * Waits until the picture is as sharp as its framing gets: what is read from it changes until then.
+ */
 export async function refined(page: Page): Promise<void> {
   await page.waitForSelector('[data-testid=window][aria-busy=false]', { timeout: 60_000 });
 }
@@ -164,6 +172,17 @@ export async function fieldReady(page: Page): Promise<void> {
 export async function picture(page: Page, selector: string): Promise<PNG> {
   const element = await page.waitForSelector(selector);
   return PNG.sync.read(Buffer.from(await element!.screenshot()));
+}
+
+/** How much the green of a picture varies: standard deviation. One that shows nothing has none. */
+export function contrastOf({ data, width, height }: PNG): number {
+  const n = width * height;
+  let [sum, squares] = [0, 0];
+  for (let i = 1; i < data.length; i += 4) {
+    sum += data[i];
+    squares += data[i] ** 2;
+  }
+  return Math.sqrt(Math.max(0, squares / n - (sum / n) ** 2));
 }
 
 /** Mean difference in green between two pictures, over a box given in shares of their sides. */
@@ -211,8 +230,8 @@ export async function middleGreen(page: Page, selector: string): Promise<number>
 }
 
 /**
- * Opens the frame taken last. Just after a reload the page may still be laying itself out, and a tap can land beside what
- * it was meant for: it is tapped again, as a person would.
+ * Opens the frame taken last. Just after a reload the page may still be laying itself out, and a
+ * tap can land beside what it was meant for: it is tapped again, as a person would.
  */
 export async function openLastFrame(page: Page): Promise<void> {
   for (let attempt = 0; attempt < 4; attempt++) {
@@ -229,8 +248,8 @@ export const untilGreen = (page: Page, holds: (green: number) => boolean): Promi
   until(async () => String(holds(await middleGreen(page, '[data-testid=window]'))), /true/);
 
 /**
- * The middle of an element, in page pixels, once it lies still, in view and under nothing else: a list that scrolls
- * under a press takes the press away, as it does from a finger.
+ * The middle of an element, in page pixels, once it lies still, in view and under nothing else: a
+ * list that scrolls under a press takes the press away, as it does from a finger.
  */
 export async function stillPlace(
   page: Page,
@@ -263,7 +282,10 @@ export async function tap(page: Page, target: string | ElementHandle<Element>): 
   await page.mouse.click(x, y);
 }
 
-/** Taps a place twice, as fast as a finger does however slow the machine: no tap waits for the one before to be answered. */
+/**
+ * Taps a place twice, as fast as a finger does however slow the machine: no tap waits for the one
+ * before to be answered.
+ */
 export async function doubleTap(page: Page, x: number, y: number): Promise<void> {
   const { mouse } = page;
   await mouse.move(x, y);
@@ -297,27 +319,6 @@ export async function downloads(page: Page): Promise<{ next(ending: string): Pro
     },
   };
 }
-
-/** How many frames and how many chunks of bytes the browser's storage holds. */
-export const storedCounts = (page: Page) =>
-  page.evaluate(
-    () =>
-      new Promise<{ frames: number; chunks: number }>((resolve, reject) => {
-        const open = indexedDB.open('velmo');
-        open.onerror = () => reject(open.error);
-        open.onsuccess = () => {
-          const keys = open.result.transaction('entries').objectStore('entries').getAllKeys();
-          keys.onsuccess = () => {
-            const all = keys.result.map(String);
-            open.result.close();
-            resolve({
-              frames: all.filter((k) => k.startsWith('frame/')).length,
-              chunks: all.filter((k) => k.startsWith('bytes/')).length,
-            });
-          };
-        };
-      }),
-  );
 
 /** What axe-core finds wrong with the page, a line each. */
 export async function axeViolations(page: Page): Promise<string[]> {

@@ -3,6 +3,7 @@ import {
   downloads,
   EXPOSE,
   fieldReady,
+  LAST_FRAME,
   openLastFrame,
   pageText,
   pressFirst,
@@ -12,6 +13,7 @@ import {
   untilGreen,
   valueText,
 } from './browser';
+import { storedCounts } from './stored';
 import { cameraSuite, keepTracks, trackStates } from './cameraSuite';
 
 jest.setTimeout(60_000);
@@ -136,6 +138,25 @@ describe('the phone’s own camera (Chromium’s fake device)', () => {
           delete (window as { MediaStreamTrackProcessor?: unknown }).MediaStreamTrackProcessor;
         }),
     ));
+
+  test('two frames asked for at once survive leaving Field', async () => {
+    await withCamera('allowed', async (page) => {
+      await fieldReady(page);
+      await tap(page, EXPOSE);
+      await page.waitForSelector(LAST_FRAME);
+      // Within one turn of the page: neither has been grabbed when Field is left.
+      await page.evaluate(
+        (expose, last) => {
+          for (let n = 0; n < 2; n++) document.querySelector<HTMLElement>(expose)!.click();
+          document.querySelector<HTMLElement>(last)!.click();
+        },
+        EXPOSE,
+        LAST_FRAME,
+      );
+      await until(() => Promise.resolve(page.url()), /frame/);
+      await until(async () => String((await storedCounts(page)).frames), /^3$/);
+    });
+  });
 
   test('the camera is let go when Field is left', async () => {
     await withCamera(

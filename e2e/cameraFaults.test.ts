@@ -8,13 +8,14 @@ import {
   pageText,
   press,
   slider,
-  storedCounts,
   tap,
   until,
   valueText,
 } from './browser';
+import { storedCounts } from './stored';
 import { cameraSuite, keepTracks, trackStates, unplug } from './cameraSuite';
-import { ALL_CONTROLS, PLAIN_SETTINGS, type FilmHandle } from './filmCamera';
+import { ALL_CONTROLS, PLAIN_SETTINGS } from './filmCamera';
+import type { FilmHandle } from './filmPage';
 
 jest.setTimeout(90_000);
 const { app, withCamera, withFilm } = cameraSuite();
@@ -45,7 +46,7 @@ const film = (page: Page, change: (handle: FilmHandle) => void): Promise<void> =
 
 /** Nothing half made is kept: no frame, and no bytes of one. */
 const nothingStored = async (page: Page): Promise<void> =>
-  expect(await storedCounts(page)).toEqual({ frames: 0, chunks: 0 });
+  expect(await storedCounts(page)).toEqual({ frames: 0, chunks: 0, halves: 0 });
 
 describe('a camera that cannot be had', () => {
   test('none there', () =>

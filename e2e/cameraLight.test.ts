@@ -14,11 +14,11 @@ import {
   pageText,
   press,
   pressFirst,
-  storedCounts,
   tap,
   until,
   valueText,
 } from './browser';
+import { storedCounts } from './stored';
 import { cameraReady, cameraSuite } from './cameraSuite';
 import {
   ALL_CONTROLS,
@@ -27,8 +27,8 @@ import {
   exposuresCamera,
   exposuresFilm,
   PLAIN_SETTINGS,
-  type FilmHandle,
 } from './filmCamera';
+import type { FilmHandle } from './filmPage';
 
 jest.setTimeout(180_000);
 const { app, withCamera, withFilm } = cameraSuite();
@@ -78,7 +78,10 @@ const keptResponse = (page: Page): Promise<number[][]> =>
       }),
   );
 
-/** Largest deviation of each channel from the film's own curve over the middle 90 % of the codes, but for a factor. */
+/**
+ * Largest deviation of each channel from the film's own curve over the middle 90 % of the codes,
+ * but for a factor.
+ */
 const worstErrors = (response: number[][]): number[] =>
   response.map((curve) => {
     const ratios = Array.from(

@@ -1,6 +1,7 @@
 import type { Browser, Page } from 'puppeteer-core';
 import { launch, openPage, until, type CameraKind } from './browser';
-import { filmCamera, type FilmOptions } from './filmCamera';
+import { filmCamera } from './filmCamera';
+import type { FilmOptions } from './filmPage';
 import { servedApp } from './suite';
 
 /** Work done on a page that looks through a camera of the browser. */
@@ -51,18 +52,23 @@ export const cameraReady = (page: Page): Promise<string> =>
     /stops|EV/,
   );
 
-/** Keeps the tracks a page is given, as `tracks` of its window. */
+/**
+ * In the page it is sent to: keeps the tracks that the page is given, as `tracks` of its window.
+ */
+export function keepTracksHere(): void {
+  const kept: MediaStreamTrack[] = [];
+  Object.assign(window, { tracks: kept });
+  const ask = navigator.mediaDevices.getUserMedia.bind(navigator.mediaDevices);
+  navigator.mediaDevices.getUserMedia = async (wanted) => {
+    const stream = await ask(wanted);
+    kept.push(...stream.getVideoTracks());
+    return stream;
+  };
+}
+
+/** The same for a page of Chromium's, before it asks for one. */
 export const keepTracks = (page: Page): Promise<unknown> =>
-  page.evaluateOnNewDocument(() => {
-    const kept: MediaStreamTrack[] = [];
-    Object.assign(window, { tracks: kept });
-    const ask = navigator.mediaDevices.getUserMedia.bind(navigator.mediaDevices);
-    navigator.mediaDevices.getUserMedia = async (wanted) => {
-      const stream = await ask(wanted);
-      kept.push(...stream.getVideoTracks());
-      return stream;
-    };
-  });
+  page.evaluateOnNewDocument(keepTracksHere);
 
 /** What the kept tracks are doing: "ended,live". */
 export const trackStates = (page: Page): Promise<string> =>

@@ -3,17 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Page } from 'puppeteer-core';
 import { CURVES, dice, patches } from '../core/test/films';
-
-/** What a film camera offers, and how it turns light into its picture. */
-export interface FilmOptions {
-  readonly curve: 'sRgb' | 'film';
-  /** Noise of one frame: standard deviation as a share of the square root of light. */
-  readonly noise: number;
-  readonly capabilities: Readonly<Record<string, unknown>>;
-  readonly settings: Readonly<Record<string, unknown>>;
-  /** What it looks at instead of the wall: red, green, blue of sRGB pixels as base64. */
-  readonly picture?: { readonly width: number; readonly height: number; readonly rgb: string };
-}
+import { installFilm, type FilmOptions } from './filmPage';
 
 /** Controls as the specification has them. */
 export const ALL_CONTROLS = {
@@ -38,137 +28,16 @@ export const PLAIN_SETTINGS = {
   torch: false,
 } as const;
 
-/** What the page's film camera can be asked and told. */
-export interface FilmHandle {
-  state: Record<string, unknown>;
-  /** No frame comes while this is set. */
-  stalled: boolean;
-  /** The phone is held the other way: frames stand. */
-  turned: boolean;
-  /** Refuses constraints for which this says so, by the name it gives. */
-  refuse: ((wanted: Record<string, unknown>) => string | null) | null;
-  track: MediaStreamTrack;
-  opened: number;
-}
-
-/**
- * Gives the page a camera whose light, response, noise and controls are known: a wall of patches over nine stops, exposed
- * as it is told. In the place of the browser's own, which changes nothing when it is told another exposure.
- */
-export function filmCamera(page: Page, options: FilmOptions): Promise<unknown> {
-  return page.evaluateOnNewDocument((given: FilmOptions) => {
-    const { width, height } = given.picture ?? { width: 320, height: 240 };
-    const size = 16;
-    let seed = 5;
-    const uniform = (): number => {
-      seed = (Math.imul(seed, 1664525) + 1013904223) >>> 0;
-      return (seed + 0.5) / 2 ** 32;
-    };
-    const across = Math.ceil(width / size);
-    const levels = Array.from({ length: across * Math.ceil(height / size) }, uniform);
-    const wall = (p: number): number => {
-      const [x, y] = [p % width, Math.floor(p / width)];
-      const level = levels[Math.floor(y / size) * across + Math.floor(x / size)];
-      return 2 ** ((level - 0.5) * 9);
-    };
-    const bytes = given.picture
-      ? Uint8Array.from(atob(given.picture.rgb), (c) => c.charCodeAt(0))
-      : null;
-    /** Light of red, green and blue; a picture's white is what clips at the exposure it starts with. */
-    const light = Float32Array.from({ length: 3 * width * height }, (_, i) =>
-      bytes ? (bytes[i] / 255) ** 2.2 / 0.06 : wall(Math.floor(i / 3)),
-    );
-    const sRgb = (v: number): number =>
-      v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055;
-    const film = (v: number): number => {
-      const s = sRgb(v);
-      return 0.55 * s + 0.45 * s * s * (3 - 2 * s);
-    };
-    const curve = given.curve === 'film' ? film : sRgb;
-    const STEPS = 16384;
-    const codes = Uint8Array.from({ length: STEPS }, (_, k) =>
-      Math.round(255 * curve((k + 0.5) / STEPS)),
-    );
-    const normals = Float32Array.from(
-      { length: 1 << 16 },
-      () => Math.sqrt(-2 * Math.log(uniform())) * Math.cos(2 * Math.PI * uniform()),
-    );
-    const rgba = new Uint8ClampedArray(4 * width * height).fill(255);
-    /** Light that a picture gets: what is held, or what would put the wall's middle at mid-grey. */
-    const exposureOf = (s: Record<string, unknown>): number =>
-      s.exposureMode === 'manual'
-        ? 0.06 * (Number(s.exposureTime) / 100) * (Number(s.iso ?? 100) / 100)
-        : 0.06 * 2 ** Number(s.exposureCompensation ?? 0);
-    const draw = (exposure: number): void => {
-      let n = Math.floor(uniform() * normals.length);
-      for (let p = 0, i = 0; p < light.length; p += 3, i += 4) {
-        for (let c = 0; c < 3; c++) {
-          const mean = light[p + c] * exposure;
-          const seen = mean + given.noise * Math.sqrt(mean) * normals[n++ & 0xffff];
-          rgba[i + c] = codes[Math.min(STEPS - 1, Math.max(0, Math.floor(seen * STEPS)))];
-        }
-      }
-    };
-    const handle = {
-      state: { ...given.settings },
-      stalled: false,
-      turned: false,
-      refuse: null,
-      opened: 0,
-    } as unknown as FilmHandle;
-    Object.assign(window, { film: handle });
-    type GeneratedTrack = MediaStreamTrack & { readonly writable: WritableStream<VideoFrame> };
-    const Generator = (
-      window as unknown as { MediaStreamTrackGenerator: new (init: object) => GeneratedTrack }
-    ).MediaStreamTrackGenerator;
-    navigator.mediaDevices.getUserMedia = async () => {
-      const track = new Generator({ kind: 'video' });
-      const writer = track.writable.getWriter();
-      handle.opened++;
-      handle.track = track;
-      Object.defineProperty(track, 'label', { value: 'Film camera, facing back' });
-      track.getCapabilities = () =>
-        ({
-          ...given.capabilities,
-          width: { min: 1, max: width },
-          height: { min: 1, max: height },
-        }) as never;
-      track.getSettings = () => ({ ...handle.state, width, height }) as never;
-      track.applyConstraints = async (wanted) => {
-        const all = Object.assign({}, ...(wanted?.advanced ?? [])) as Record<string, unknown>;
-        const refused = handle.refuse?.(all) ?? null;
-        if (refused !== null)
-          throw Object.assign(new DOMException('no', 'OverconstrainedError'), {
-            constraint: refused,
-          });
-        const known = Object.entries(all).filter(([key]) => key in given.settings);
-        handle.state = { ...handle.state, ...Object.fromEntries(known) };
-      };
-      let time = 0;
-      const timer = setInterval(() => {
-        if (track.readyState === 'ended') clearInterval(timer);
-        else if (!handle.stalled) {
-          draw(exposureOf(handle.state));
-          const frame = new VideoFrame(rgba, {
-            format: 'RGBA',
-            codedWidth: handle.turned ? height : width,
-            codedHeight: handle.turned ? width : height,
-            timestamp: (time += 40_000),
-          });
-          void writer.write(frame).catch(() => {});
-        }
-      }, 40);
-      return new MediaStream([track]);
-    };
-    navigator.permissions.query = async () => ({ state: 'granted' }) as PermissionStatus;
-  }, options);
-}
+/** Gives a page the film camera before it asks for one. */
+export const filmCamera = (page: Page, options: FilmOptions): Promise<unknown> =>
+  page.evaluateOnNewDocument(installFilm, options);
 
 /** Light of the wall in a film file: bars of grey, each twice as bright as the one before. */
 export const BARS = { count: 5, darkest: 0.03 } as const;
 
 /**
- * A film (y4m) of grey bars for Chromium's file-fed camera, every frame with noise of its own, seen through the sRGB curve.
+ * A film (y4m) of grey bars for Chromium's file-fed camera, every frame with noise of its own, seen
+ * through the sRGB curve.
  *
  * @param noise standard deviation as a share of the square root of light
  * @returns path of the file
@@ -204,11 +73,15 @@ function writeFilm(width: number, height: number, lumas: readonly Buffer[]): str
 const EACH = 30;
 /** Different frames among them: noise that is the same again later. */
 const DIFFERENT = 8;
-/** The mark in the corner, where no series looks: its code for the first exposure and for each further one. */
+/**
+ * The mark in the corner, where no series looks: its code for the first exposure and for each
+ * further one.
+ */
 const MARK = { x: 316, y: 232, first: 20, step: 20 } as const;
 
 /**
- * A film (y4m) of a wall of patches over nine stops, each second at another exposure, which a mark in the corner names.
+ * A film (y4m) of a wall of patches over nine stops, each second at another exposure, which a mark
+ * in the corner names.
  *
  * @param exposures light of the wall's middle, as a share of clipping
  */
@@ -244,8 +117,8 @@ export function exposuresFilm(
 }
 
 /**
- * Makes a file-fed camera one whose exposure can be held: it takes any, and reports the one that the film is at, which
- * comes round once in a cycle.
+ * Makes a file-fed camera one whose exposure can be held: it takes any, and reports the one that
+ * the film is at, which comes round once in a cycle.
  *
  * @param times of the film's exposures, in units of exposureTime
  */

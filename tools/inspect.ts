@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { decodeRaw, readDng } from '@velmo/core/dng';
+import { decodeRaw, readDng } from '@velmo/core/files';
 import { rawStatistics } from '@velmo/core/monitor';
 import { MID_GREY_SHARE } from '@velmo/core/sensor';
 import { UsageError, userPath } from './usage';

@@ -1,23 +1,26 @@
+import {
+  developDeepFrame,
+  developFrame,
+  wantsPicture,
+  withMetadata,
+  writePictureTiff,
+} from '@velmo/core/files';
 import { writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import jpeg from 'jpeg-js';
 import {
   assembleSimulatedDng,
   captureBand,
-  developDeepFrame,
-  developFrame,
   developPreview,
   mosaicOf,
   plainShot,
   planSimulated,
   simulatedDeveloper,
   simulatedMetadata,
-  wantsPicture,
   type CapturedBand,
   type SimulatedPlan,
   type SimulatedShot,
-} from '@velmo/core/capture';
-import { withMetadata, writePictureTiff } from '@velmo/core/dng';
+} from '@velmo/core/simulate';
 import { WHITE_KELVIN, WHITE_TINT, type WhitePoint } from '@velmo/core/colour';
 import { parseIso, parseTime, timeSFromClick } from '@velmo/core/exposure';
 import { ASPECT_RATIOS, LENSES, MAX_CROP, type AspectRatio } from '@velmo/core/optics';
@@ -105,14 +108,17 @@ function readShot(args: string[]): { shot: SimulatedShot; out: string } {
   };
 }
 
-/** What is written follows from the file's ending: .jpg and .tif are developed pictures, anything else is a DNG. */
+/**
+ * What is written follows from the file's ending: .jpg and .tif are developed pictures, anything
+ * else is a DNG.
+ */
 const kindOf = (out: string): FileKind =>
   /\.jpe?g$/i.test(out) ? 'jpeg' : /\.tiff?$/i.test(out) ? 'tiff' : 'dng';
 
 /** "0.8", "0.8m", "2.5ft" or "inf". */
 function focusOf(value: string): number {
   const focus = parseFocus(value);
-  if (focus?.mode !== 'set')
+  if (focus?.mode !== 'held')
     throw new UsageError('--focus is a distance like 0.8m or 2.5ft, or inf');
   return focus.dioptres;
 }

@@ -11,9 +11,12 @@ import { ensureInstalled } from './install.mjs';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 
-/** The browser and the judges: Debian packages and a program each brings. */
+/** The browsers, a screen for the one that wants one, and the judges: Debian packages and a program each brings. */
 const JUDGES = {
   chromium: '/usr/bin/chromium',
+  'firefox-esr': '/usr/bin/firefox-esr',
+  'webkit2gtk-driver': '/usr/bin/WebKitWebDriver',
+  xvfb: '/usr/bin/Xvfb',
   'libraw-bin': '/usr/bin/unprocessed_raw',
   dcraw: '/usr/bin/dcraw',
   'libimage-exiftool-perl': '/usr/bin/exiftool',

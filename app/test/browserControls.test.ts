@@ -2,14 +2,14 @@ import {
   AUTO,
   held,
   DEFAULT_SETTINGS,
-  setFocus,
-  setWhite,
+  heldFocus,
+  heldWhite,
   type Settings,
 } from '@velmo/core/settings';
 import { isoFromClick, timeSFromClick } from '@velmo/core/exposure';
-import { exposureEv } from '../src/camera/exposureEv';
-import { filledSettings, followLight } from '../src/camera/openTape';
-import { TrackApplier, type RefusedControls } from '../src/camera/trackApplier';
+import { exposureEv } from '../src/camera/device/exposureEv';
+import { filledSettings, followLight } from '../src/camera/browser/openTape';
+import { TrackApplier, type RefusedControls } from '../src/camera/browser/track/trackApplier';
 import {
   asksFor,
   compRangeOf,
@@ -21,12 +21,12 @@ import {
   reportedClicks,
   timeRangeOf,
   zoomMaxOf,
-} from '../src/camera/trackControls';
+} from '../src/camera/browser/track/trackControls';
 import {
   steppedValue,
   type ControlCapabilities,
   type ControlSettings,
-} from '../src/camera/trackTypes';
+} from '../src/camera/browser/track/trackTypes';
 
 /** Chromium's fake device: 10..100 in units of 100 microseconds. */
 const fake = { exposureMode: ['manual', 'continuous'], exposureTime: { min: 10, max: 100 } };
@@ -73,7 +73,7 @@ describe('controls of a browser camera (W3C MediaStream Image Capture)', () => {
     expect(setsOf({}, fake)).toEqual({ exposureMode: 'continuous' });
     expect(asksFor({ ...DEFAULT_SETTINGS, ...settings }, {})).toEqual([]);
     expect(
-      setsOf({ ...settings, white: setWhite({ kelvin: 5214, tint: 4 }) }, phone),
+      setsOf({ ...settings, white: heldWhite({ kelvin: 5214, tint: 4 }) }, phone),
     ).toMatchObject({
       exposureMode: 'manual',
       exposureTime: 39,
@@ -186,7 +186,7 @@ describe('a track that is asked', () => {
     const track = new MockTrack();
     track.ignores = 'colorTemperature';
     track.state = { ...track.state, colorTemperature: 4000 };
-    const { refused } = await ask(track, [{ white: setWhite({ kelvin: 6500, tint: 0 }) }], 2600);
+    const { refused } = await ask(track, [{ white: heldWhite({ kelvin: 6500, tint: 0 }) }], 2600);
     expect(refused[0]).toMatchObject({
       controls: ['white'],
       followed: { white: { mode: 'auto' } },
@@ -224,7 +224,7 @@ describe('a track that is asked', () => {
       refused.push(r),
     );
     for (let k = 0; k <= 20; k++)
-      applier.apply({ ...DEFAULT_SETTINGS, focus: setFocus(k / 4), time: held(-30 + k) }, k);
+      applier.apply({ ...DEFAULT_SETTINGS, focus: heldFocus(k / 4), time: held(-30 + k) }, k);
     await new Promise((resolve) => setTimeout(resolve, 300));
     expect(track.sent).toBeLessThan(5);
     expect(track.state.exposureTime).toBe(Math.round(timeSFromClick(-10) / 1e-4));

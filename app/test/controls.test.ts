@@ -1,4 +1,4 @@
-import { frameId } from '../src/camera/frameNames';
+import { frameId } from '../src/camera/files/frameNames';
 import {
   curveHeights,
   histogramHeights,

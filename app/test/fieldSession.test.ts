@@ -1,52 +1,58 @@
-import { simulatedSolverInput } from '@velmo/core/capture';
+import { simulatedSolverInput } from '@velmo/core/simulate';
 import { UNKNOWN_SITUATION } from '@velmo/core/consequence';
 import type { NeutralReading } from '@velmo/core/colour';
 import type { PushedRight } from '@velmo/core/monitor';
-import type { RefusedControls } from '../src/camera/trackApplier';
+import type { RefusedControls } from '../src/camera/browser/track/trackApplier';
 import { AUTO, DEFAULT_SETTINGS, FILE_KINDS, held, type Settings } from '@velmo/core/settings';
-import {
-  CameraRefusal,
-  FIRST_VIEW,
-  type CameraCapabilities,
-  type CameraDevice,
-  type CaptureProgress,
-  type Readings,
-  type ViewOptions,
-} from '../src/camera/CameraDevice';
-import { refusalOf } from '../src/camera/refusals';
-import { simulatedFocus } from '../src/camera/simulatedFocus';
-import { FrameNotStored, type FileToStore, type StoredFrame } from '../src/rolls/frameRecord';
+import type { CapturePlan } from '@velmo/core/series';
+import { CameraRefusal } from '../src/camera/device/refusal';
+import { FIRST_VIEW, type ViewOptions } from '../src/camera/device/view';
+import type { CameraCapabilities } from '../src/camera/device/capabilities';
+import type {
+  CameraDevice,
+  CaptureEvents,
+  CaptureProgress,
+} from '../src/camera/device/CameraDevice';
+import type { Readings } from '../src/camera/device/readings';
+import { refusalOf } from '../src/camera/browser/refusals';
+import { simulatedFocus } from '../src/camera/simulated/simulatedFocus';
+import type { CapturedFrame } from '../src/camera/device/capturedFrame';
+import { FrameNotStored, type MadeFrame } from '../src/storage/madeFrame';
+import { saveUnsaved, storeUnsaved, unsavedStore, whenUnsavedStored } from '../src/storage/unsaved';
 import {
   applyRepair,
   changeExposure,
   changeSettings,
   closeCamera,
-  exposeFrame,
   meterAt,
   openCamera,
   releaseAll,
   setView,
   toggleLock,
-  whenStored,
   zoom,
-} from '../src/screens/field/fieldSession';
+} from '../src/screens/field/session/fieldSession';
 import {
   clippedText,
   disagreementText,
   shareText,
   toggleExtended,
-} from '../src/screens/field/compare';
-import { fieldStore, readingsStore } from '../src/screens/field/fieldState';
-import { framesLeft, framesLeftText, leftDigits } from '../src/screens/field/fileWords';
-import { leavePin, takeAllPinsOut, takePinOut } from '../src/screens/field/pins';
-import { pushedWords, pushExposureRight } from '../src/screens/field/pushRight';
-import { neutralAt, toggleWhiteLock } from '../src/screens/field/whiteInHand';
-import { evText, findingsOf, highlightText, pinText } from '../src/screens/field/readingsText';
+} from '../src/screens/field/session/compare';
+import { exposeFrame, whenStored } from '../src/screens/field/session/exposing';
+import { fieldStore, readingsStore } from '../src/screens/field/session/fieldState';
+import { framesLeft, framesLeftText, leftDigits } from '../src/screens/field/words/fileWords';
+import { leavePin, takeAllPinsOut, takePinOut } from '../src/screens/field/commands/pins';
+import { pushedWords, pushExposureRight } from '../src/screens/field/commands/pushRight';
+import { neutralAt, toggleWhiteLock } from '../src/screens/field/commands/whiteCommands';
+import {
+  evText,
+  findingsOf,
+  highlightText,
+  pinText,
+} from '../src/screens/field/words/readingsText';
 
 /** A camera that does what the test says. */
 class MockCamera implements CameraDevice {
   readonly kind = 'simulated';
-  readonly calibration = null;
   onRefused(listener: (refused: RefusedControls) => void): () => void {
     this.refused = listener;
     return () => {};
@@ -58,25 +64,20 @@ class MockCamera implements CameraDevice {
   refuse: CameraRefusal | null = null;
   listener: (readings: Readings) => void = () => {};
   lost: (refusal: CameraRefusal) => void = () => {};
-  capture: CameraDevice['capture'] = async () => STORED;
+  readonly plans: CapturePlan[] = [];
+  /** How one frame is made. */
+  make: (events: CaptureEvents, stop: AbortSignal) => Promise<CapturedFrame> = async () => MADE;
+
+  async *capture(plan: CapturePlan, _roll: string, events: CaptureEvents, stop: AbortSignal) {
+    this.plans.push(plan);
+    yield await this.make(events, stop);
+  }
 
   async open(): Promise<CameraCapabilities> {
     if (this.refuse) throw this.refuse;
     return CAPABILITIES;
   }
   attach(): void {}
-  attachLoupe(): void {}
-  refocused = 0;
-  async refocus(): Promise<void> {
-    this.refocused++;
-  }
-  goTo(): null {
-    return null;
-  }
-  pan(): null {
-    return null;
-  }
-  hasten(): void {}
   pushed: PushedRight | null = null;
   neutral: NeutralReading | null = null;
   async pushRight(): Promise<PushedRight | null> {
@@ -105,15 +106,22 @@ class MockCamera implements CameraDevice {
 }
 
 let mockNext = new MockCamera();
-jest.mock('../src/camera/simulatedCamera', () => ({
+jest.mock('../src/camera/simulated/simulatedCamera', () => ({
   SimulatedCamera: function SimulatedCamera() {
     return mockNext;
   },
 }));
-jest.mock('../src/camera/browserCamera', () => ({ BrowserCamera: function BrowserCamera() {} }));
-jest.mock('../src/rolls/settingsStore', () => ({ keepSettings: () => {} }));
-jest.mock('../src/rolls/preferences', () => ({
-  ...jest.requireActual('../src/rolls/preferences'),
+jest.mock('../src/camera/browser/browserCamera', () => ({
+  BrowserCamera: function BrowserCamera() {},
+}));
+/** The store of frames: what it answers to one more. */
+let mockKeep: (made: MadeFrame) => Promise<unknown> = async (made) => ({ record: made.facts });
+jest.mock('../src/storage/frames', () => ({
+  keepFrame: (made: MadeFrame) => mockKeep(made),
+}));
+jest.mock('../src/storage/settingsStore', () => ({ keepSettings: () => {} }));
+jest.mock('../src/storage/preferences', () => ({
+  ...jest.requireActual('../src/storage/preferences'),
   keepPreferences: () => {},
 }));
 
@@ -148,7 +156,13 @@ const CAPABILITIES: CameraCapabilities = {
   readsRaw: true,
   dngIs: 'DNG',
 };
-const STORED = { record: { id: 'x' }, stages: { total: 5 } } as unknown as StoredFrame;
+const madeAs = (id: string): MadeFrame =>
+  ({
+    facts: { id },
+    name: {},
+    files: [{ ending: '.dng', blob: new Blob(['x']) }],
+  }) as unknown as MadeFrame;
+const MADE: CapturedFrame = { frame: madeAs('x'), stages: { total: 5 } };
 const READINGS: Readings = {
   applied: 1,
   timeClick: -21,
@@ -308,7 +322,8 @@ describe('pins', () => {
     expect(mockNext.pins[0][0]).toBeCloseTo(0.7, 6);
     zoom(26);
     expect(mockNext.pins[0][0]).toBeCloseTo(0.6, 6);
-    // Three quarters as wide as high becomes four thirds: the same angle is a smaller share of the width.
+    // Three quarters as wide as high becomes four thirds: the same angle is a smaller share of the
+    // width.
     setView(FIRST_VIEW);
     expect(mockNext.pins[0][0]).toBeCloseTo(0.575, 6);
   });
@@ -318,9 +333,9 @@ describe('exposing', () => {
   test('pressing again closes an open shutter, and the frame is kept', async () => {
     const stored = jest.fn();
     whenStored(stored);
-    mockNext.capture = (_settings, _naming, onProgress, stop) => {
+    mockNext.make = ({ onProgress }, stop) => {
       onProgress({ share: 0.2, stage: 'Open 4 of 20 s', open: true });
-      return new Promise((resolve) => stop.addEventListener('abort', () => resolve(STORED)));
+      return new Promise((resolve) => stop.addEventListener('abort', () => resolve(MADE)));
     };
     const done = exposeFrame();
     await exposeFrame();
@@ -328,49 +343,145 @@ describe('exposing', () => {
     expect(stored).toHaveBeenCalledTimes(1);
     expect(fieldStore.get().pending).toBe(0);
   });
-  test('finds focus first where that is liked, but never moves a focus that is held', async () => {
+  test('finds focus first where that is liked', async () => {
     const { preferences } = fieldStore.get();
     const focusing = { ...preferences.focusing, beforeCapture: true };
     fieldStore.update((s) => ({ ...s, preferences: { ...preferences, focusing } }));
     await exposeFrame();
-    expect(mockNext.refocused).toBe(1);
-    changeSettings((s) => ({ ...s, focus: { mode: 'set', dioptres: 2 } }));
-    await exposeFrame();
-    expect(mockNext.refocused).toBe(1);
     fieldStore.update((s) => ({ ...s, preferences }));
+    await exposeFrame();
+    expect(mockNext.plans.map(({ focusFirst }) => focusFirst)).toEqual([true, false]);
   });
   test('tells who waits for it, shows progress meanwhile, and is idle after', async () => {
     const stored = jest.fn();
     whenStored(stored);
     let progress: (p: CaptureProgress) => void = () => {};
-    let finish: (f: StoredFrame) => void = () => {};
-    mockNext.capture = (_settings, _naming, onProgress) => {
+    let finish: (f: CapturedFrame) => void = () => {};
+    mockNext.make = ({ onProgress }) => {
       progress = onProgress;
       return new Promise((resolve) => (finish = resolve));
     };
     const done = exposeFrame();
     progress({ share: 0.5, stage: 'Exposing' });
     expect(fieldStore.get()).toMatchObject({ pending: 1, progress: { share: 0.5 } });
-    finish(STORED);
+    finish(MADE);
     await done;
     expect(stored).toHaveBeenCalledTimes(1);
     expect(fieldStore.get()).toMatchObject({ pending: 0, progress: null, notice: null });
   });
   test('no more than three at once', async () => {
-    const capture = jest.fn(() => new Promise<StoredFrame>(() => {}));
-    mockNext.capture = capture;
-    for (let i = 0; i < 5; i++) void exposeFrame();
-    expect(capture).toHaveBeenCalledTimes(3);
+    const ends: ((f: CapturedFrame) => void)[] = [];
+    const make = jest.fn(() => new Promise<CapturedFrame>((resolve) => ends.push(resolve)));
+    mockNext.make = make;
+    const presses = Array.from({ length: 5 }, () => exposeFrame());
+    expect(make).toHaveBeenCalledTimes(3);
+    for (const end of ends) end(MADE);
+    await Promise.all(presses);
   });
-  test('a frame that could not be stored is offered, with its bytes', async () => {
-    const files: FileToStore[] = [{ kind: 'dng', name: 'f.dng', parts: [Uint8Array.of(1)] }];
-    mockNext.capture = async () => {
-      throw new FrameNotStored('No room.', files);
+  test('frames of one press are stored as they come; one that is not waits, and the others go on', async () => {
+    const stored: string[] = [];
+    whenStored(({ record }) => stored.push(record.id));
+    mockNext.capture = async function* () {
+      for (const id of ['a', 'b', 'c']) yield { frame: madeAs(id), stages: {} };
+    };
+    mockKeep = async (made) => {
+      if (made.facts.id === 'b') throw new FrameNotStored('No room.', made, 'stem-b', true);
+      return { record: made.facts };
     };
     await exposeFrame();
-    expect(fieldStore.get().notice?.text).toMatch(/No room.*not lost/);
-    expect(fieldStore.get().notice?.rescue).toBe(files);
-    expect(fieldStore.get().pending).toBe(0);
+    expect(stored).toEqual(['a', 'c']);
+    expect(unsavedStore.get().map(({ made }) => made.facts.id)).toEqual(['b']);
+    mockKeep = async (made) => ({ record: made.facts });
+    await storeUnsaved();
+  });
+  test('another press closes the shutter that is open, while an earlier frame is still made', async () => {
+    let first: (f: CapturedFrame) => void = () => {};
+    mockNext.make = () => new Promise((resolve) => (first = resolve));
+    const one = exposeFrame();
+    let closed = false;
+    mockNext.make = ({ onProgress }, stop) => {
+      onProgress({ share: 0.2, stage: 'Open 4 of 20 s', open: true });
+      return new Promise((resolve) =>
+        stop.addEventListener('abort', () => {
+          closed = true;
+          resolve({ ...MADE, frame: madeAs('y') });
+        }),
+      );
+    };
+    const two = exposeFrame();
+    expect(fieldStore.get()).toMatchObject({ pending: 2, progress: { open: true } });
+    await exposeFrame();
+    expect(closed).toBe(true);
+    await two;
+    first(MADE);
+    await one;
+    expect(fieldStore.get()).toMatchObject({ pending: 0, progress: null });
+  });
+});
+
+describe('frames that could not be stored', () => {
+  const full = async (made: MadeFrame): Promise<never> => {
+    throw new FrameNotStored('No room.', made, `stem-${made.facts.id}`, true);
+  };
+  const expose = async (...ids: string[]): Promise<void> => {
+    for (const id of ids) {
+      mockNext.make = async () => ({ frame: madeAs(id), stages: {} });
+      await exposeFrame();
+    }
+  };
+  const queued = (): string[] => unsavedStore.get().map(({ made }) => made.facts.id);
+  const leaves = (): boolean => {
+    const event = new Event('beforeunload', { cancelable: true });
+    window.dispatchEvent(event);
+    return !event.defaultPrevented;
+  };
+  afterEach(async () => {
+    mockKeep = async (made) => ({ record: made.facts });
+    await storeUnsaved();
+  });
+
+  test('all wait, whatever is done meanwhile, and the page is not left without a warning', async () => {
+    mockKeep = full;
+    await expose('a', 'b', 'c');
+    expect(queued()).toEqual(['a', 'b', 'c']);
+    await pushExposureRight();
+    await neutralAt({ x: 0.5, y: 0.5 });
+    closeCamera();
+    expect(queued()).toEqual(['a', 'b', 'c']);
+    expect(leaves()).toBe(false);
+  });
+
+  test('are stored by themselves, in their order, when there is room again', async () => {
+    mockKeep = full;
+    await expose('a', 'b');
+    const stored: string[] = [];
+    whenUnsavedStored(({ record }) => void stored.push(record.id));
+    mockKeep = async (made) => ({ record: made.facts });
+    await expose('c');
+    await storeUnsaved();
+    expect(stored).toEqual(['a', 'b']);
+    expect(queued()).toEqual([]);
+    expect(leaves()).toBe(true);
+  });
+
+  test('once saved to the computer they hold nobody up, and stay until they are stored', async () => {
+    const saved: string[] = [];
+    URL.createObjectURL = () => 'blob:x';
+    const click = jest.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(function (
+      this: HTMLAnchorElement,
+    ) {
+      saved.push(this.download);
+    });
+    mockKeep = full;
+    await expose('a', 'b');
+    saveUnsaved('b');
+    expect(saved).toEqual(['stem-b.dng']);
+    expect(leaves()).toBe(false);
+    saveUnsaved();
+    expect(saved).toEqual(['stem-b.dng', 'stem-a.dng', 'stem-b.dng']);
+    expect(leaves()).toBe(true);
+    expect(queued()).toEqual(['a', 'b']);
+    click.mockRestore();
   });
 });
 
@@ -381,7 +492,7 @@ describe('white balance', () => {
   test('a neutral reading is held and said', async () => {
     mockNext.neutral = { kind: 'white', white: { kelvin: 2871, tint: -2.2 } };
     await neutralAt(at);
-    expect(settings().white).toEqual({ mode: 'set', kelvin: 2871, tint: -2.2 });
+    expect(settings().white).toEqual({ mode: 'held', kelvin: 2871, tint: -2.2 });
     expect(said()).toBe('White read: 2850 K, tint 2 magenta.');
   });
   test.each([
@@ -402,7 +513,7 @@ describe('white balance', () => {
     await neutralAt({ x: 0.8, y: 0.4 });
     expect(settings().white.mode).toBe('auto');
     await neutralAt({ x: 0.81, y: 0.4 });
-    expect(settings().white).toMatchObject({ mode: 'set', kelvin: 2500 });
+    expect(settings().white).toMatchObject({ mode: 'held', kelvin: 2500 });
   });
   test('the lock keeps what the camera has found, and lets go again', () => {
     toggleWhiteLock();

@@ -1,19 +1,19 @@
 import { dioptresOf, findLens, focusClickOf, focusClickRange } from '@velmo/core/optics';
-import { AUTO_FOCUS, DEFAULT_SETTINGS, setFocus } from '@velmo/core/settings';
+import { AUTO_FOCUS, DEFAULT_SETTINGS, heldFocus } from '@velmo/core/settings';
 import type { Sharpness } from '@velmo/core/monitor';
-import { AutoFocus } from '../src/camera/autoFocus';
-import { mostContrast } from '../src/camera/focusSpot';
-import { simulatedFocus } from '../src/camera/simulatedFocus';
+import { AutoFocus } from '../src/camera/simulated/autoFocus';
+import { mostContrast } from '../src/camera/simulated/focusSpot';
+import { simulatedFocus } from '../src/camera/simulated/simulatedFocus';
 import {
   countsMetres,
   focusConstraints,
   reportedFocus,
   trackFocus,
-} from '../src/camera/trackFocus';
-import { photositeAt } from '../src/camera/simulatedView';
+} from '../src/camera/browser/track/trackFocus';
+import { photositeAt } from '../src/camera/simulated/simulatedView';
 import { focusTapeScale } from '../src/instruments/focusTapeScale';
-import type { Readings } from '../src/camera/CameraDevice';
-import { fieldStore, readingsStore } from '../src/screens/field/fieldState';
+import type { Readings } from '../src/camera/device/readings';
+import { fieldStore, readingsStore } from '../src/screens/field/session/fieldState';
 import {
   dioptresNow,
   focusAt,
@@ -21,8 +21,8 @@ import {
   releaseFocus,
   toHyperfocal,
   watchFocus,
-} from '../src/screens/field/focusInHand';
-import { takeInHand, tapTape } from '../src/screens/field/hand';
+} from '../src/screens/field/commands/focusCommands';
+import { activate, tapTape } from '../src/screens/field/commands/activeTape';
 import {
   closeLoupe,
   dragLoupe,
@@ -31,13 +31,15 @@ import {
   loupePhotosites,
   loupeWhileTurning,
   openLoupe,
-} from '../src/screens/field/loupeView';
+} from '../src/screens/field/window/loupeView';
 
-jest.mock('../src/camera/simulatedCamera', () => ({
+jest.mock('../src/camera/simulated/simulatedCamera', () => ({
   SimulatedCamera: function SimulatedCamera() {},
 }));
-jest.mock('../src/camera/browserCamera', () => ({ BrowserCamera: function BrowserCamera() {} }));
-jest.mock('../src/rolls/settingsStore', () => ({ keepSettings: () => {} }));
+jest.mock('../src/camera/browser/browserCamera', () => ({
+  BrowserCamera: function BrowserCamera() {},
+}));
+jest.mock('../src/storage/settingsStore', () => ({ keepSettings: () => {} }));
 
 const main = findLens('main')!;
 const settings = () => fieldStore.get().settings;
@@ -72,7 +74,7 @@ describe('who focuses', () => {
     expect(dioptresNow()).toBeNull();
     reading({ focus: { dioptres: 0.8, state: 'found' } });
     expect(dioptresNow()).toBe(0.8);
-    fieldStore.update((s) => ({ ...s, settings: { ...s.settings, focus: setFocus(25) } }));
+    fieldStore.update((s) => ({ ...s, settings: { ...s.settings, focus: heldFocus(25) } }));
     expect(dioptresNow()).toBeCloseTo(10, 0);
     toHyperfocal();
     expect(1 / dioptresNow()!).toBeCloseTo(2.19, 1);
@@ -99,12 +101,12 @@ describe('who focuses', () => {
 
   test('a tap on a tape takes it in hand, and puts it down', () => {
     tapTape('focus');
-    expect(fieldStore.get().hand).toBe('focus');
+    expect(fieldStore.get().activeTape).toBe('focus');
     tapTape('time');
-    expect(fieldStore.get().hand).toBe('time');
+    expect(fieldStore.get().activeTape).toBe('time');
     tapTape('time');
-    expect(fieldStore.get().hand).toBeNull();
-    takeInHand(null);
+    expect(fieldStore.get().activeTape).toBeNull();
+    activate(null);
   });
 });
 
@@ -151,7 +153,7 @@ describe('the lens', () => {
     const waiting = auto.settled();
     auto.hold(2);
     await waiting;
-    expect(auto.reading).toEqual({ dioptres: 2, state: 'set' });
+    expect(auto.reading).toEqual({ dioptres: 2, state: 'held' });
     auto.mount(findLens('ultrawide')!);
     expect(auto.reading.state).toBe('fixed');
     auto.start();
@@ -251,11 +253,11 @@ describe('focus of a browser’s camera (W3C Image Capture)', () => {
       for (const share of [1, 0.6, 0.1, 0]) {
         const click = -Math.round(share * -control.range!.min);
         const dioptres = control.dioptresOf(click);
-        const asked = focusConstraints(setFocus(dioptres), DEFAULT_SETTINGS.meter, track);
+        const asked = focusConstraints(heldFocus(dioptres), DEFAULT_SETTINGS.meter, track);
         expect(asked.focusMode).toBe('manual');
         const settings = { focusMode: 'manual', focusDistance: asked.focusDistance as number };
         const { dioptres: back, state } = reportedFocus(track, settings)!;
-        expect(state).toBe('set');
+        expect(state).toBe('held');
         expect(Math.abs(control.clickOf(back) - click)).toBeLessThan(1);
       }
     }

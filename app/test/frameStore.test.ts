@@ -1,131 +1,337 @@
-import { chunkStrings, joinChunks, joinParts } from '../src/rolls/chunks';
-import type { FrameRecord } from '../src/rolls/frameRecord';
-import {
-  deleteFrame,
-  readFile,
-  readIndex,
-  storeFrame,
-  sweepOrphans,
-} from '../src/rolls/frameStore';
-import { recordFromText } from '../src/rolls/migrate';
-import * as storage from '../src/rolls/storage';
+import { Blob as NodeBlob } from 'node:buffer';
+import { DEFAULT_NAMING } from '../src/storage/fileNames';
+import { readFile } from '../src/storage/frameBytes';
+import type { MadeFrame } from '../src/storage/madeFrame';
+import { readOlderRecord, readRecord } from '../src/storage/readRecord';
 
-/** A disk of a given size in place of the browser's. */
-const mockDisk = { values: new Map<string, string>(), room: Infinity, writes: 0, failAt: Infinity };
+/** A disk of a given size in place of the browser's; one map a database. */
+const mockDisk = {
+  databases: new Map<string, Map<string, string>>(),
+  room: Infinity,
+  writes: 0,
+  failAt: Infinity,
+  removals: 0,
+  failAtRemoval: Infinity,
+};
+
+/** After the tab is closed nothing is written or removed any more. */
+const mockClosed = (): boolean =>
+  mockDisk.writes >= mockDisk.failAt || mockDisk.removals >= mockDisk.failAtRemoval;
 
 jest.mock('@react-native-async-storage/async-storage', () => ({
-  createAsyncStorage: () => ({
-    getItem: async (key: string) => mockDisk.values.get(key) ?? null,
-    setItem: async (key: string, text: string) => mockWrite({ [key]: text }),
-    setMany: async (entries: Record<string, string>) => mockWrite(entries),
-    getMany: async (keys: string[]) =>
-      Object.fromEntries(keys.map((k) => [k, mockDisk.values.get(k) ?? null])),
-    removeMany: async (keys: string[]) => keys.forEach((k) => mockDisk.values.delete(k)),
-    getAllKeys: async () => [...mockDisk.values.keys()],
-  }),
+  createAsyncStorage: (name: string) => {
+    const values = (): Map<string, string> => {
+      if (!mockDisk.databases.has(name)) mockDisk.databases.set(name, new Map());
+      return mockDisk.databases.get(name)!;
+    };
+    return {
+      getItem: async (key: string) => values().get(key) ?? null,
+      setMany: async (entries: Record<string, string>) => {
+        mockDisk.writes++;
+        if (mockClosed()) throw new Error('the tab was closed');
+        const all = [...mockDisk.databases.values()].flatMap((db) => [...db.values()]);
+        const size = [...all, ...Object.values(entries)].reduce((s, v) => s + v.length, 0);
+        if (size > mockDisk.room) throw new Error('QuotaExceededError: no space');
+        for (const [key, text] of Object.entries(entries)) values().set(key, text);
+      },
+      getMany: async (keys: string[]) =>
+        Object.fromEntries(keys.map((k) => [k, values().get(k) ?? null])),
+      removeMany: async (keys: string[]) => {
+        if (mockClosed()) throw new Error('the tab was closed');
+        mockDisk.removals++;
+        for (const key of keys) values().delete(key);
+      },
+      getAllKeys: async () => [...values().keys()],
+    };
+  },
 }));
 
-function mockWrite(entries: Record<string, string>): void {
-  if (++mockDisk.writes >= mockDisk.failAt) throw new Error('the tab was closed');
-  const all = new Map([...mockDisk.values, ...Object.entries(entries)]);
-  const size = [...all.values()].reduce((s, v) => s + v.length, 0);
-  if (size > mockDisk.room) throw new Error('QuotaExceededError: no space');
-  mockDisk.values = all;
+type Store = typeof import('../src/storage/frameStore');
+
+/** The store as a page finds it that has just been opened. */
+function openStore(): Store {
+  let store: Store | null = null;
+  jest.isolateModules(() => {
+    store = jest.requireActual<Store>('../src/storage/frameStore');
+  });
+  return store!;
 }
 
-const bytes = Uint8Array.from({ length: 5_300_000 }, (_, i) => (i * 31 + (i >> 11)) & 255);
-const parts = [bytes.subarray(0, 7), bytes.subarray(7, 2_000_001), bytes.subarray(2_000_001)];
-const record: Omit<FrameRecord, 'files'> = {
-  version: 1,
-  id: 'abc123def-0000001',
-  capturedAt: 1,
-  source: 'Test wall (simulated)',
-  summary: '1/125 s · ISO 100',
-  thumbnail: 'data:image/jpeg;base64,AAAA',
-};
-const files = [{ kind: 'dng' as const, name: 'f.dng', parts }];
+const database = (name: string): Map<string, string> => mockDisk.databases.get(name) ?? new Map();
+const keysOf = (name: string): string[] => [...database(name).keys()];
+/** Everything kept but what says that older frames have been brought over. */
+const left = (): string[] =>
+  [...mockDisk.databases.values()]
+    .flatMap((db) => [...db.keys()])
+    .filter((k) => k !== 'older/done');
 
-/** The browser's locks, as far as they are used: one after the other. */
-Object.defineProperty(navigator, 'locks', {
-  configurable: true,
-  value: { request: (_name: string, _options: object, work: () => Promise<unknown>) => work() },
+const bytes = Uint8Array.from({ length: 5_300_000 }, (_, i) => (i * 31 + (i >> 11)) & 255);
+
+const madeFrame = (n: number): MadeFrame => ({
+  facts: {
+    id: `abc123def-000000${n}`,
+    capturedAt: n,
+    camera: 'simulated',
+    place: 'test-wall',
+    origin: 'raw',
+    timeS: 1 / 128,
+    iso: 100,
+    compClicks: 0,
+    lens: 'main',
+    focusDioptres: 0.5,
+    white: { kelvin: 5500, tint: 0 },
+    clippedShare: [0, 0, 0],
+    width: 4032,
+    height: 3024,
+    average: null,
+    roll: 'salt-works',
+    series: null,
+  },
+  name: { epochMs: 0, offsetMinutes: 0, place: 'test-wall', time: '1-125s', iso: '100' },
+  files: [{ kind: 'dng', ending: '.dng', blob: new NodeBlob([bytes]) as unknown as Blob }],
+  thumbnail: 'data:image/jpeg;base64,AAAA',
 });
 
-beforeEach(() =>
-  Object.assign(mockDisk, { values: new Map(), room: Infinity, writes: 0, failAt: Infinity }),
-);
+/** The browser's locks, as far as they are used: one after the other. */
+let queue: Promise<unknown> = Promise.resolve();
+const locks = {
+  request: (_name: string, work: () => Promise<unknown>) => {
+    const turn = queue.then(work);
+    queue = turn.catch(() => {});
+    return turn;
+  },
+};
 
-test('bytes survive being cut into chunks', () => {
-  const chunks = [...chunkStrings(parts)];
-  expect(chunks.length).toBe(6);
-  expect(Buffer.compare(joinChunks(chunks, bytes.length)!, bytes)).toBe(0);
-  expect(Buffer.compare(joinParts(parts), bytes)).toBe(0);
-  expect(joinChunks([chunks[0], null], bytes.length)).toBeNull();
-  expect(joinChunks(chunks.slice(0, 5), bytes.length)).toBeNull();
+beforeEach(() => {
+  Object.defineProperty(navigator, 'locks', { configurable: true, value: locks });
+  Object.assign(mockDisk, { databases: new Map(), room: Infinity, writes: 0, failAt: Infinity });
+  Object.assign(mockDisk, { removals: 0, failAtRemoval: Infinity });
 });
 
 test('a stored frame is listed, read back whole, and gone when deleted', async () => {
-  const stored = await storeFrame(record, files);
-  const [entry] = await readIndex();
-  expect(recordFromText(entry.text)).toEqual(stored);
-  expect(Buffer.compare((await readFile(record.id, stored.files[0]))!, bytes)).toBe(0);
-  await deleteFrame(stored);
-  expect(mockDisk.values.size).toBe(0);
+  const store = openStore();
+  const stored = await store.storeFrame(madeFrame(1), DEFAULT_NAMING);
+  const { frames, total } = await store.listFrames(0, 9);
+  expect(frames).toEqual([{ record: stored, thumbnail: 'data:image/jpeg;base64,AAAA' }]);
+  expect(total).toBe(1);
+  expect(Buffer.compare((await readFile(stored.id, stored.files[0]))!, bytes)).toBe(0);
+  await store.removeFrames([stored.id]);
+  expect(left()).toEqual([]);
+  expect((await store.listFrames(0, 9)).total).toBe(0);
 });
 
-test.each([1, 2, 3])(
-  'a tab closed at write %d leaves no frame, and the rest is swept up',
+test('a tab closed at any moment of a deletion leaves the whole frame or none, and no litter', async () => {
+  for (let n = 0; n <= 5; n++) {
+    mockDisk.databases.clear();
+    const store = openStore();
+    const gone = await store.storeFrame(madeFrame(1), DEFAULT_NAMING);
+    await store.storeFrame(madeFrame(2), DEFAULT_NAMING);
+    mockDisk.failAtRemoval = mockDisk.removals + n;
+    await store.removeFrames([gone.id]).catch(() => {});
+    mockDisk.failAtRemoval = Infinity;
+    const next = openStore();
+    await next.sweepHalves();
+    const { frames } = await next.listFrames(0, 9);
+    expect(frames.length).toBe(n === 0 ? 2 : 1);
+    for (const { record } of frames)
+      expect(Buffer.compare((await readFile(record.id, record.files[0]))!, bytes)).toBe(0);
+    const owners = frames.flatMap(({ record }) => [record.id, record.stem]);
+    expect(left().filter((key) => !owners.some((owner) => key.includes(owner)))).toEqual([]);
+    await next.removeFrames(frames.map(({ record }) => record.id));
+    expect(left()).toEqual([]);
+  }
+});
+
+test('no two frames get one name, though thirty are stored at once by two tabs', async () => {
+  const tabs = [openStore(), openStore()];
+  const all = await Promise.all(
+    Array.from({ length: 30 }, (_, n) => {
+      const small = madeFrame(n);
+      const facts = { ...small.facts, id: `abc123def-00000${String(n).padStart(2, '0')}` };
+      const blob = new NodeBlob([Uint8Array.of(n)]) as unknown as Blob;
+      const files = [{ ...small.files[0], blob }];
+      return tabs[n % 2].storeFrame({ ...small, facts, files }, DEFAULT_NAMING);
+    }),
+  );
+  expect(new Set(all.map(({ files: [file] }) => file.name.toLowerCase())).size).toBe(30);
+});
+
+test('pages go from the newest to the oldest, each frame once', async () => {
+  const store = openStore();
+  for (let n = 1; n <= 7; n++) await store.storeFrame(madeFrame(n), DEFAULT_NAMING);
+  const pages = [
+    await store.listFrames(0, 3),
+    await store.listFrames(3, 3),
+    await store.listFrames(6, 3),
+  ];
+  const seen = pages.flatMap(({ frames }) => frames.map(({ record }) => record.capturedAt));
+  expect(seen).toEqual([7, 6, 5, 4, 3, 2, 1]);
+});
+
+test.each(Array.from({ length: 6 }, (_, n) => n + 1))(
+  'a tab closed at write %d leaves the whole frame or none, and the rest is swept up',
   async (n) => {
+    await openStore().listFrames(0, 1);
+    mockDisk.writes = 0;
     mockDisk.failAt = n;
-    jest.spyOn(storage, 'removeMany').mockImplementationOnce(async () => {
-      throw new Error('the tab is gone: it cannot clean up either');
-    });
-    await expect(storeFrame(record, files)).rejects.toThrow();
-    jest.restoreAllMocks();
+    const wasStored = await openStore()
+      .storeFrame(madeFrame(1), DEFAULT_NAMING)
+      .then(
+        () => true,
+        () => false,
+      );
     mockDisk.failAt = Infinity;
-    expect(await readIndex()).toEqual([]);
-    await sweepOrphans();
-    expect(mockDisk.values.size).toBe(0);
+    const store = openStore();
+    await store.sweepHalves();
+    const { frames } = await store.listFrames(0, 9);
+    expect(frames).toHaveLength(wasStored ? 1 : 0);
+    if (!wasStored) expect(left()).toEqual([]);
+    else expect(await readFile(frames[0].record.id, frames[0].record.files[0])).not.toBeNull();
   },
 );
 
 test('a full disk is said to be full, and nothing of the frame or of others is lost', async () => {
-  const first = await storeFrame(record, files);
+  const store = openStore();
+  const first = await store.storeFrame(madeFrame(1), DEFAULT_NAMING);
+  const before = left();
   mockDisk.room = 8_000_000;
-  await expect(storeFrame({ ...record, id: 'abc123def-0000002' }, files)).rejects.toThrow(
-    /no room left/,
+  await expect(store.storeFrame(madeFrame(2), DEFAULT_NAMING)).rejects.toThrow(/no room left/);
+  expect(left()).toEqual(before);
+  expect(await readFile(first.id, first.files[0])).not.toBeNull();
+  mockDisk.room = Infinity;
+  expect(await store.storeFrame(madeFrame(2), DEFAULT_NAMING)).toMatchObject({ version: 2 });
+});
+
+test('records that cannot be read are told apart, stop nothing, and can be saved and removed', async () => {
+  const store = openStore();
+  const stored = await store.storeFrame(madeFrame(1), DEFAULT_NAMING);
+  const records = database('velmo-records');
+  const broken = ['', '{', 'null', '[]', '{"version":9}', JSON.stringify({ ...stored, files: [] })];
+  for (const [n, text] of broken.entries()) records.set(`frame/broken-00${n}`, text);
+  const damaged = await store.storeFrame(madeFrame(2), DEFAULT_NAMING);
+  records.set(`frame/${damaged.id}`, '{ damaged');
+
+  const fresh = openStore();
+  const page = await fresh.listFrames(0, 20);
+  expect(page.frames.map(({ record }) => record.id)).toEqual([stored.id]);
+  expect(page.unreadable).toHaveLength(broken.length + 1);
+  const [file] = await fresh.filesOfUnreadable(damaged.id);
+  expect(Buffer.compare(file.bytes, bytes)).toBe(0);
+  await fresh.removeFrames(page.unreadable.map(({ id }) => id));
+  expect(keysOf('velmo-bytes').every((key) => key.includes(stored.id))).toBe(true);
+  expect((await fresh.listFrames(0, 20)).unreadable).toEqual([]);
+  await expect(fresh.storeFrame(madeFrame(3), DEFAULT_NAMING)).resolves.toMatchObject({
+    version: 2,
+  });
+});
+
+test('what differs from a record by a little is read as the record or not at all', async () => {
+  const stored = await openStore().storeFrame(madeFrame(1), DEFAULT_NAMING);
+  const text = JSON.stringify(stored);
+  let seed = 1;
+  const random = (below: number): number => {
+    seed = (seed * 48271) % 0x7fffffff;
+    return seed % below;
+  };
+  for (let k = 0; k < 300; k++) {
+    const at = random(text.length);
+    const changed = text.slice(0, at) + String.fromCharCode(32 + random(95)) + text.slice(at + 1);
+    const read = readRecord(changed);
+    if (read) expect(read.files.every(({ chunks, bytes: n }) => chunks > 0 && n > 0)).toBe(true);
+  }
+});
+
+describe('frames of earlier versions', () => {
+  const older = {
+    version: 1,
+    id: 'abc123def-0000001',
+    capturedAt: 1,
+    source: 'Test wall (simulated)',
+    summary: '1/125 s · ISO 100',
+    thumbnail: 'data:image/jpeg;base64,AAAA',
+    files: [{ kind: 'dng', name: 'Salt-1.dng', bytes: 3, chunks: 1 }],
+  };
+  const { version: _version, summary, ...unnumbered } = older;
+  const oldDisk = (): void => {
+    const values = new Map([
+      ['settings', '{}'],
+      [`frame/${older.id}`, JSON.stringify(older)],
+      [`bytes/${older.id}/Salt-1.dng/0`, 'abc'],
+      [
+        'frame/abc123def-0000000',
+        JSON.stringify({ ...unnumbered, id: 'abc123def-0000000', label: summary }),
+      ],
+      ['frame/zzzz-future', '{"version":9}'],
+      ['bytes/zzzz-future/f.dng/0', 'xyz'],
+      ['bytes/abc123def-lost000/f.dng/0', 'litter'],
+    ]);
+    mockDisk.databases.set('velmo', values);
+  };
+
+  test('are brought over with their words, read where they lie, and their litter is swept', async () => {
+    oldDisk();
+    const store = openStore();
+    const { frames, unreadable, total } = await store.listFrames(0, 9);
+    expect(total).toBe(3);
+    expect(frames.map(({ record }) => record.words?.summary)).toEqual([summary, summary]);
+    expect(unreadable).toEqual([{ id: 'zzzz-future', text: '{"version":9}' }]);
+    expect(Buffer.from((await readFile(older.id, frames[0].record.files[0]))!).toString()).toBe(
+      'abc',
+    );
+    expect(keysOf('velmo').sort()).toEqual([
+      `bytes/${older.id}/Salt-1.dng/0`,
+      'bytes/zzzz-future/f.dng/0',
+      'settings',
+    ]);
+    const named = await store.storeFrame(madeFrame(2), { ...DEFAULT_NAMING, pattern: 'SALT-1' });
+    expect(named.stem).toBe('SALT-1-2');
+    await store.removeFrames([older.id, 'zzzz-future']);
+    expect(keysOf('velmo')).toEqual(['settings']);
+  });
+
+  test.each(Array.from({ length: 8 }, (_, n) => n + 1))(
+    'a tab closed at write %d of bringing them over loses none: the next goes on',
+    async (n) => {
+      oldDisk();
+      mockDisk.failAt = n;
+      await openStore()
+        .listFrames(0, 9)
+        .catch(() => {});
+      mockDisk.failAt = Infinity;
+      const store = openStore();
+      const { frames, unreadable } = await store.listFrames(0, 9);
+      expect(frames).toHaveLength(2);
+      expect(unreadable).toHaveLength(1);
+      expect(await readFile(older.id, frames[0].record.files[0])).not.toBeNull();
+    },
   );
-  expect(await readIndex()).toHaveLength(1);
-  expect(await readFile(record.id, first.files[0])).not.toBeNull();
-  expect([...mockDisk.values.keys()].some((k) => k.includes('0000002'))).toBe(false);
-});
 
-test('sweeping leaves what belongs to a frame', async () => {
-  const stored = await storeFrame(record, files);
-  mockDisk.values.set('bytes/lost-0000000/f.dng/0', 'x');
-  expect(await sweepOrphans()).toBe(1);
-  expect(await readFile(record.id, stored.files[0])).not.toBeNull();
-});
-
-test('older records are brought up to date, unknown ones set aside', async () => {
-  const { version: _v, summary, ...rest } = await storeFrame(record, files);
-  expect(recordFromText(JSON.stringify({ ...rest, label: summary }))?.summary).toBe(summary);
-  for (const text of [
-    '',
-    '{',
-    'null',
-    '[]',
-    '{"version":9}',
-    JSON.stringify({ ...rest, version: 1 }),
-  ])
-    expect(recordFromText(text)).toBeNull();
+  test('that say nothing readable are no frames', () => {
+    for (const text of ['', '{', 'null', '{"version":9}', JSON.stringify(unnumbered)])
+      expect(readOlderRecord(text)).toBeNull();
+  });
 });
 
 test('without locks nothing is swept: it could be a frame another tab is writing', async () => {
-  const { locks } = navigator;
   Reflect.deleteProperty(navigator, 'locks');
-  mockDisk.values.set('bytes/lost-0000000/f.dng/0', 'x');
-  expect(await sweepOrphans()).toBe(0);
-  expect(mockDisk.values.size).toBe(1);
-  Object.defineProperty(navigator, 'locks', { configurable: true, value: locks });
+  const store = openStore();
+  mockDisk.databases.set('velmo-records', new Map([['writing/lost-0000000', '{}']]));
+  expect(await store.sweepHalves()).toBe(0);
+  expect(keysOf('velmo-records')).toEqual(['writing/lost-0000000']);
+});
+
+test('a tab that writes for long is told to whoever waits for it', async () => {
+  jest.useFakeTimers();
+  try {
+    const waiting = jest.fn();
+    queue = new Promise(() => {});
+    void openStore().storeFrame(madeFrame(1), DEFAULT_NAMING, () => {}, waiting);
+    jest.advanceTimersByTime(1900);
+    expect(waiting).not.toHaveBeenCalled();
+    jest.advanceTimersByTime(200);
+    expect(waiting).toHaveBeenCalledTimes(1);
+  } finally {
+    queue = Promise.resolve();
+    jest.useRealTimers();
+  }
 });

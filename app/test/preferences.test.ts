@@ -1,17 +1,25 @@
-import { DEFAULT_PREFERENCES } from '../src/rolls/preferences';
-import { isCameraChoice, isCameraLight, isPreferences, isSettings } from '../src/rolls/validation';
+import { CAMERA_CHOICE_SCHEMA } from '../src/storage/cameraChoice';
+import { CAMERA_LIGHT_SCHEMA } from '../src/storage/cameraLight';
+import { DEFAULT_PREFERENCES, PREFERENCES_SCHEMA } from '../src/storage/preferences';
+import { isValid } from '../src/storage/validation';
 import {
   DEFAULT_SETTINGS,
   migrateSettings,
-  setFocus,
+  SETTINGS_SCHEMA,
+  heldFocus,
   settingsFromLink,
 } from '@velmo/core/settings';
+
+const isCameraChoice = (value: unknown): boolean => isValid(CAMERA_CHOICE_SCHEMA, value);
+const isCameraLight = (value: unknown): boolean => isValid(CAMERA_LIGHT_SCHEMA, value);
+const isPreferences = (value: unknown): boolean => isValid(PREFERENCES_SCHEMA, value);
+const isSettings = (value: unknown): boolean => isValid(SETTINGS_SCHEMA, value);
 
 describe('what is kept', () => {
   test('defaults pass their own schemas', () => {
     expect(isPreferences(DEFAULT_PREFERENCES)).toBe(true);
     expect(isSettings(DEFAULT_SETTINGS)).toBe(true);
-    expect(isSettings({ ...DEFAULT_SETTINGS, focus: setFocus(0) })).toBe(true);
+    expect(isSettings({ ...DEFAULT_SETTINGS, focus: heldFocus(0) })).toBe(true);
   });
   test('settings kept before there was focus get the camera’s', () => {
     const { focus: _focus, ...old } = DEFAULT_SETTINGS;
@@ -32,6 +40,23 @@ describe('what is kept', () => {
     expect(settingsFromLink({ average: '3' }, DEFAULT_SETTINGS, []).problems).toEqual([
       'average=3',
     ]);
+  });
+  test('settings kept when a held control was called set keep what they held', () => {
+    const set = { mode: 'set', click: -21 };
+    const brought = migrateSettings({
+      ...DEFAULT_SETTINGS,
+      version: 5,
+      time: set,
+      focus: { mode: 'set', dioptres: 2 },
+      white: { mode: 'set', kelvin: 4000, tint: 3 },
+    });
+    expect(isSettings(brought)).toBe(true);
+    expect(brought).toMatchObject({
+      time: { mode: 'held', click: -21 },
+      iso: { mode: 'auto' },
+      focus: { mode: 'held', dioptres: 2 },
+      white: { mode: 'held', kelvin: 4000, tint: 3 },
+    });
   });
   test('a camera’s light is taken back only as a rising response of 3 x 256 numbers', () => {
     const curve = Array.from({ length: 256 }, (_, code) => code / 255);
@@ -69,6 +94,6 @@ describe('what is kept', () => {
   });
   test('a focus nearer than any lens, or none at all, is refused', () => {
     for (const dioptres of [900, NaN, Infinity, '2'])
-      expect(isSettings({ ...DEFAULT_SETTINGS, focus: { mode: 'set', dioptres } })).toBe(false);
+      expect(isSettings({ ...DEFAULT_SETTINGS, focus: { mode: 'held', dioptres } })).toBe(false);
   });
 });

@@ -1,7 +1,7 @@
 import { cameraProfile } from '../src/sensor';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import { decodeRaw, DngError, encodeBand, readDng, writeDng } from '../src/dng';
+import { decodeRaw, DngError, encodeBand, readDng, writeDng, type DngFile } from '../src/files';
 import { findLens } from '../src/optics';
 import { shoot } from './shots';
 
@@ -47,16 +47,28 @@ function smallDng(): Uint8Array {
   return new Uint8Array(Buffer.concat(parts));
 }
 
-/** Opens a file the way Frame does; anything but a DngError is a fault of ours. */
+/**
+ * Opens a file the way Frame does; anything but a DngError that says why is a fault of ours, and so
+ * is a raw that is not what the file says of it.
+ */
 function open(bytes: Uint8Array): 'read' | 'refused' {
+  let dng: DngFile;
+  let raw: Uint16Array;
   try {
-    decodeRaw(readDng(bytes));
-    return 'read';
+    dng = readDng(bytes);
+    raw = decodeRaw(dng);
   } catch (error) {
     if (!(error instanceof DngError)) throw error;
-    expect(error.message.length).toBeGreaterThan(10);
+    expect(error.message).toMatch(
+      /^(The DNG('s)? |The file is too short|This is |Only |Velmo cannot|lossless JPEG: |compressed block)/,
+    );
     return 'refused';
   }
+  const { width, height, samplesPerPixel, crop, whiteLevel } = dng.raw;
+  expect(raw.length).toBe(width * height * samplesPerPixel);
+  expect(raw.reduce((a, b) => Math.max(a, b), 0)).toBeLessThanOrEqual(whiteLevel);
+  expect(crop.x + crop.width <= width && crop.y + crop.height <= height).toBe(true);
+  return 'read';
 }
 
 const good = smallDng();
@@ -96,7 +108,6 @@ describe('broken and malicious files', () => {
     expect(() => readDng(patched(330, 8, 8))).toThrow(/loop/);
   });
   test('a frame larger than any sensor', () => {
-    expect(() => readDng(patched(50829, 0, 0))).not.toThrow(TypeError);
     const raw = good.slice();
     const at = entryOf(raw.subarray(0), 322);
     // The raw directory's width stands a few entries before its tile width.

@@ -16,7 +16,7 @@ import {
   smearPx,
   zoomTo,
 } from '../src/optics';
-import { rowShares, simulatedSituation, stripeLight } from '../src/capture';
+import { rowShares, simulatedSituation, stripeLight } from '../src/simulate';
 import { findScene } from '../src/scene';
 import { DEFAULT_SETTINGS, type Settings } from '../src/settings';
 
@@ -73,7 +73,8 @@ describe('shake blur', () => {
       const k = shakeKernel(seed, 1 / 15, 0, pixel)!;
       let way = 0;
       k.share.forEach((share, i) => (way += share * (k.dx[i] ** 2 + k.dy[i] ** 2)));
-      // A straight line of length L spreads by L^2 / 12; bilinear placing adds at most a quarter of a pixel squared.
+      // A straight line of length L spreads by L^2 / 12; bilinear placing adds at most a quarter of
+      // a pixel squared.
       sum += Math.sqrt(12 * Math.max(0, way - 0.3)) / hands;
     }
     expect(sum / shakePx(1 / 15, 0, pixel)).toBeGreaterThan(0.75);

@@ -1,5 +1,5 @@
 import { findLens, halfLongTangent } from '../src/optics';
-import { sceneResponse } from '../src/capture';
+import { sceneResponse } from '../src/simulate';
 import { findScene, renderScene, type Framing } from '../src/scene';
 import { createLightPlane, demosaicMalvar } from '../src/sensor';
 
@@ -56,7 +56,8 @@ function compared(rgb: Uint16Array): { malvar: number; bilinear: number } {
 }
 
 describe('demosaic of Malvar, He and Cutler 2004 against bilinear', () => {
-  // The paper reports 5.5 dB on average over the Kodak pictures; a grey zone plate is the hardest of patterns.
+  // The paper reports 5.5 dB on average over the Kodak pictures; a grey zone plate is the hardest
+  // of patterns.
   test('zone plate: at least 3 dB better', () => {
     const rgb = new Uint16Array(3 * SIDE * SIDE).map((_, i) => {
       const p = Math.floor(i / 3);

@@ -1,4 +1,4 @@
-import { SensorPiece } from '../src/capture';
+import { SensorPiece } from '../src/simulate';
 import {
   airyDiameterMm,
   blurDiameterMm,
@@ -117,9 +117,9 @@ describe('the focus scale', () => {
   });
 
   test('links name a focus by distance, in either unit', () => {
-    expect(parseFocus('0.8')).toEqual({ mode: 'set', dioptres: 1.25 });
+    expect(parseFocus('0.8')).toEqual({ mode: 'held', dioptres: 1.25 });
     expect(parseFocus('2.5ft')).toMatchObject({ dioptres: 1 / (2.5 * FOOT) });
-    expect(parseFocus('inf')).toEqual({ mode: 'set', dioptres: 0 });
+    expect(parseFocus('inf')).toEqual({ mode: 'held', dioptres: 0 });
     expect(parseFocus('auto')?.mode).toBe('auto');
     for (const bad of ['0', '0.01m', '-1', 'near', '1e9x', '']) expect(parseFocus(bad)).toBeNull();
   });
@@ -143,7 +143,10 @@ const whole = ({ width, height }: LightPlane) => ({ column: 0, row: 0, width, he
 
 describe('defocus', () => {
   const SIDE = 160;
-  /** Points of light at a distance, one after the other at places that fall differently on every grid. */
+  /**
+   * Points of light at a distance, one after the other at places that fall differently on every
+   * grid.
+   */
   function meanDiameter(lens: typeof main, focusedM: number, distanceM: number): number {
     const pixel = pixelAngleRad(lens, 1);
     const defocus = defocusOf(lens, dioptresOf(focusedM), pixel);
@@ -210,7 +213,8 @@ describe('defocus', () => {
     expect(green(47)).toBeLessThan(1.01);
     expect(green(40)).toBeLessThan(1.01);
     expect(green(48)).toBeGreaterThan(800);
-    // Focused on the background, the card's edge is soft on both sides and dark spills over the light.
+    // Focused on the background, the card's edge is soft on both sides and dark spills over the
+    // light.
     new DefocusBlur().blur(plane, defocusOf(main, 0.05, pixel), whole(plane), 40, out);
     expect(green(51)).toBeGreaterThan(100);
     expect(green(51)).toBeLessThan(900);

@@ -1,6 +1,7 @@
-// Searches for focus on pieces of the simulated sensor, in a process of its own: Jest's sandbox slows number crunching tenfold.
-// Prints one outcome for every trial given as JSON on the command line.
-import { SensorPiece } from '@velmo/core/capture';
+// Searches for focus on pieces of the simulated sensor, in a process of its own: Jest's sandbox
+// slows number crunching tenfold. Prints one outcome for every trial given as JSON on the command
+// line.
+import { SensorPiece } from '@velmo/core/simulate';
 import {
   contrastSearch,
   dioptresOfClick,

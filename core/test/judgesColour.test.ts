@@ -1,8 +1,7 @@
 import { copyFileSync, readFileSync } from 'node:fs';
 import { converter, differenceCiede2000 } from 'culori';
-import { developDeepFrame } from '../src/capture';
+import { developDeepFrame, decodeRaw, dngDeveloper, readDng } from '../src/files';
 import { decodeSrgb } from '../src/colour';
-import { decodeRaw, dngDeveloper, readDng } from '../src/dng';
 import { findLens, halfLongTangent } from '../src/optics';
 import { TEST_WALL_PATCHES } from '../src/scene';
 import { meanOver, patchBox, readMapFile, run, shoot } from './shots';
@@ -62,7 +61,8 @@ describe.each([
     const all = mine.map((rgb, i) => distance(lab(rgb), lab(theirs[i])));
     const mean = (values: readonly number[]) => values.reduce((a, b) => a + b, 0) / values.length;
     expect(mean(all)).toBeLessThan(2);
-    // Most patches are grey. LibRaw takes the D65 matrix for every light, so painted boards by lamp differ more.
+    // Most patches are grey. LibRaw takes the D65 matrix for every light, so painted boards by lamp
+    // differ more.
     const boards = all.filter((_, i) => !/wedge|grey|white|black/.test(TEST_WALL_PATCHES[i].id));
     expect(boards).toHaveLength(6);
     expect(mean(boards)).toBeLessThan(scene === 'test-wall-lamp' ? 3.5 : 1.5);

@@ -1,13 +1,18 @@
 import { readFileSync } from 'node:fs';
 import { srgbProfile } from '../src/colour';
-import { decodeRaw, readDng, readPictureExif, readPictureTiff, withMetadata } from '../src/dng';
+import { decodeRaw, readDng, readPictureExif, readPictureTiff, withMetadata } from '../src/files';
 import { aspectBox, findLens } from '../src/optics';
 import { cameraProfile } from '../src/sensor';
 import { fileOf, rawOf, run, shoot, shootAs } from './shots';
 
-/** JPEG, TIFF and the DNG's colour tags, judged by ExifTool, ImageMagick and LibRaw from Debian's packages. */
+/**
+ * JPEG, TIFF and the DNG's colour tags, judged by ExifTool, ImageMagick and LibRaw from Debian's
+ * packages.
+ */
 
-/** The middle of the wall only: a quarter of the photosites says as much of a file as all of them. */
+/**
+ * The middle of the wall only: a quarter of the photosites says as much of a file as all of them.
+ */
 const wall = ['--scene', 'test-wall', '--time', '1/125', '--seed', '2', '--crop', '2'];
 const exif = (file: string, ...more: string[]): Record<string, unknown> =>
   JSON.parse(run('exiftool', ['-json', '-n', '-All:All', ...more, file]).toString())[0];

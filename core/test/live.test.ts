@@ -1,4 +1,4 @@
-import { tentBlur } from '../src/capture/lensBlur';
+import { tentBlur } from '../src/simulate/lensBlur';
 import { findLens, halfLongTangent, LENSES } from '../src/optics';
 import {
   binMosaic,
@@ -76,11 +76,14 @@ describe('from light to small pictures', () => {
     const at = (x: number, y: number) => out[3 * (y * width + x) + 1];
     expect([at(3, 2), at(2, 2), at(3, 1), at(2, 1), at(1, 2)]).toEqual([4, 2, 2, 1, 0]);
   });
-  test('binning averages each colour of a block, and refuses sizes that do not fit', () => {
+  test('binning averages each colour of a block, leaves out what is beside whole blocks, refuses an odd factor', () => {
     const mosaic = Uint16Array.from([100, 200, 300, 400, 210, 50, 410, 70]);
     const out = new Uint16Array(6);
     binMosaic(mosaic, 4, 2, 2, out);
     expect([...out]).toEqual([100, 205, 50, 300, 405, 70]);
+    const odd = Uint16Array.from([100, 200, 999, 210, 50, 999]);
+    binMosaic(odd, 3, 2, 2, out.fill(0));
+    expect([...out]).toEqual([100, 205, 50, 0, 0, 0]);
     expect(() => binMosaic(mosaic, 4, 2, 3, out)).toThrow(RangeError);
   });
   test('a response without sense is refused', () => {

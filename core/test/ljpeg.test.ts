@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { Decoder } from 'jpeg-lossless-decoder-js';
-import { decodeLjpeg, encodeLjpeg, DngError } from '../src/dng';
+import { decodeLjpeg, encodeLjpeg, DngError } from '../src/files';
 
 const whole = (
   data: Uint16Array,
@@ -96,5 +96,22 @@ describe('lossless JPEG (ITU-T T.81 annex H)', () => {
     expect(() => decode(good.subarray(0, good.length / 2), 20, 20)).toThrow(DngError);
     expect(() => decode(good, 21, 20)).toThrow(/is 20 x 20 samples, not 21 x 20/);
     expect(() => decode(new Uint8Array([1, 2, 3]), 20, 20)).toThrow(DngError);
+  });
+
+  test('a stream of nothing but Huffman tables is refused at the fifth', () => {
+    const good = whole(noisy(400, 12), 20, 20, 1);
+    const at = good.indexOf(0xc4) - 1;
+    const table = good.subarray(at, at + 2 + (good[at + 2] << 8) + good[at + 3]);
+    const tables = [1, 2, 3, 4].map((id) => {
+      const other = table.slice();
+      other[4] = id;
+      return other;
+    });
+    const withTables = (n: number): Uint8Array =>
+      new Uint8Array(
+        Buffer.concat([good.subarray(0, at), ...tables.slice(0, n), good.subarray(at)]),
+      );
+    expect(decode(withTables(3), 20, 20)).toEqual(noisy(400, 12));
+    expect(() => decode(withTables(4), 20, 20)).toThrow(/too many Huffman tables/);
   });
 });

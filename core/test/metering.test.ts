@@ -1,4 +1,4 @@
-import { sceneResponse } from '../src/capture';
+import { sceneResponse } from '../src/simulate';
 import { invert, luminanceRow } from '../src/colour';
 import {
   ev100FromLuminance,

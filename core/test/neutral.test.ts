@@ -1,4 +1,4 @@
-import { sceneResponse } from '../src/capture';
+import { sceneResponse } from '../src/simulate';
 import {
   AUTO_WHITE,
   asShotNeutral,
@@ -141,7 +141,10 @@ describe('auto white balance (Shades of Grey, Finlayson and Trezzi 2004)', () =>
     const { highlights } = surveyLight(plane.rgb, weights, [0, 1, 0]);
     return { auto: shadesOfGrey(plane.rgb, highlights, profile), truth: whitePointOf(scene.white) };
   };
-  /** Angle between the camera values of two lights, in degrees: the literature's measure of such estimates. */
+  /**
+   * Angle between the camera values of two lights, in degrees: the literature's measure of such
+   * estimates.
+   */
   const angularError = (a: { kelvin: number; tint: number }, b: typeof a): number => {
     const [p, q] = [a, b].map((w) => asShotNeutral(profile, whiteChromaticity(w)));
     const dot = p.reduce((sum, v, i) => sum + v * q[i], 0);

@@ -8,7 +8,7 @@ import {
   printSharpZone,
 } from '../src/monitor';
 import { defocusOf, DefocusBlur, dioptresOf, findLens, halfLongTangent } from '../src/optics';
-import { sceneResponse } from '../src/capture';
+import { sceneResponse } from '../src/simulate';
 import { findScene, framingPixel, renderScene, type Framing } from '../src/scene';
 import {
   createLightPlane,
@@ -105,7 +105,8 @@ describe('focus peaking', () => {
     cv.Laplacian(image, bend, cv.CV_32F, 1);
     const edge = (p: number): boolean => {
       const light = 0.15 * (luma[p] - LEVELS.blackLevel);
-      // Sobel's weights sum to 4 on either side of a step; a thin line has no slope in its middle, but the Laplacian's bend.
+      // Sobel's weights sum to 4 on either side of a step; a thin line has no slope in its middle,
+      // but the Laplacian's bend.
       const slope = Math.hypot(dx.data32F[p], dy.data32F[p]) / 4;
       return slope > light / 2 || Math.abs(bend.data32F[p]) > light;
     };

@@ -1,4 +1,4 @@
-import { sceneResponse } from '../src/capture';
+import { sceneResponse } from '../src/simulate';
 import { invert, luminanceRow } from '../src/colour';
 import {
   ev100FromLuminance,
@@ -70,7 +70,8 @@ describe('the salt works', () => {
     '%s: our spot meter reads its stated luminance within 0.1 stop',
     (_name, scene) => {
       const { yawRad, pitchRad, halfAngleRad, luminance } = scene.stated;
-      // The spot's radius is 54 of 320 half-widths: narrow the view until it lies on the stated surface.
+      // The spot's radius is 54 of 320 half-widths: narrow the view until it lies on the stated
+      // surface.
       const framing = framingOf(scene, {
         yawRad,
         pitchRad,
@@ -129,7 +130,10 @@ describe('a lamp at night', () => {
   const scene = findScene('harbour-light')!;
   const framing = framingOf(scene, { longPx: 640, shortPx: 480 });
   const plane = rendered(scene, framing, 4);
-  /** Camera-space light that clips the raw at this exposure; ISO 2720's K and 10/78 of saturation for mid-grey. */
+  /**
+   * Camera-space light that clips the raw at this exposure; ISO 2720's K and 10/78 of saturation
+   * for mid-grey.
+   */
   const clipLight = (timeS: number, iso: number): number =>
     (12.5 * main.fNumber ** 2) / (timeS * iso) / MID_GREY_SHARE;
   const overClip = (limit: number): number => {
@@ -259,7 +263,8 @@ describe('what moves at the sluice', () => {
       difference += Math.abs(long[i] - mean[i]);
       total += mean[i];
     }
-    // The wheel is averaged exactly, the water's waves only by the power they lose: that keeps streaks of its own.
+    // The wheel is averaged exactly, the water's waves only by the power they lose: that keeps
+    // streaks of its own.
     expect(difference / total).toBeLessThan(0.06);
     const light = long.reduce((a, v, i) => a + (i % 3 === 1 ? v : 0), 0);
     expect(Math.abs(light / total - 1)).toBeLessThan(0.03);

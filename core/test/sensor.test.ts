@@ -1,4 +1,4 @@
-import { noiseProfile } from '../src/capture';
+import { noiseProfile } from '../src/simulate';
 import {
   ev100FromLuminance,
   lightClicksFromEv100,

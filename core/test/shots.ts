@@ -2,15 +2,15 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { decodeRaw, readDng } from '../src/dng';
+import { decodeRaw, readDng } from '../src/files';
 import { WALL_M, type Patch } from '../src/scene';
 
 const ROOT = join(__dirname, '../..');
 const shots = new Map<string, string>();
 
 /**
- * A DNG made by the project's own tool, in a process of its own: Jest's sandbox slows number crunching tenfold.
- * The same arguments give the same file.
+ * A DNG made by the project's own tool, in a process of its own: Jest's sandbox slows number
+ * crunching tenfold. The same arguments give the same file.
  */
 export const shoot = (...args: string[]): string => shootAs('frame.dng', ...args);
 

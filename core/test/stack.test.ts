@@ -1,8 +1,7 @@
 import { readFileSync } from 'node:fs';
 import jpeg from 'jpeg-js';
-import { assembleLinearDng } from '../src/capture';
+import { assembleLinearDng, decodeRaw, readDng } from '../src/files';
 import { FrameStack, greenPlane, TranslationAligner, type StackedFrame } from '../src/combine';
-import { decodeRaw, readDng } from '../src/dng';
 import { LINEAR_WHITE, linearTable, SRGB_RESPONSE, type VideoResponse } from '../src/response';
 import { CURVES, dice, filmFrame, lightOf, patches } from './films';
 import { fileOf, readMapFile, readPortableMap, run } from './shots';
@@ -10,7 +9,10 @@ import { fileOf, readMapFile, readPortableMap, run } from './shots';
 const [WIDTH, HEIGHT] = [240, 180];
 const SRGB_TABLE = linearTable(SRGB_RESPONSE, LINEAR_WHITE);
 
-/** A smooth scene as a function of place, so that it can be seen from anywhere without being interpolated. */
+/**
+ * A smooth scene as a function of place, so that it can be seen from anywhere without being
+ * interpolated.
+ */
 function scene(dx: number, dy: number, width = WIDTH, height = HEIGHT): Float32Array {
   const { uniform } = dice(11);
   const waves = Array.from({ length: 24 }, () => {
@@ -32,7 +34,10 @@ function stackOf(frames: readonly Uint8ClampedArray[], table = SRGB_TABLE): Stac
   return stack.finish();
 }
 
-/** Standard deviation of an average against the light it is of, over the patches' inner pixels, as a share of the light. */
+/**
+ * Standard deviation of an average against the light it is of, over the patches' inner pixels, as a
+ * share of the light.
+ */
 function relativeError(data: ArrayLike<number>, light: Float32Array, white: number): number {
   let [sum, n] = [0, 0];
   for (let p = 0; p < light.length; p++) {
@@ -95,7 +100,8 @@ describe('averaging frames', () => {
     for (let y = 70; y < 110; y += 3)
       for (let x = 40; x < 200; x += 3) {
         const p = y * WIDTH + x;
-        // Where patches meet, what is left of the alignment shows; what walked through would show in their middles.
+        // Where patches meet, what is left of the alignment shows; what walked through would show
+        // in their middles.
         if (light[p - 3] !== light[p + 3] || light[p - 3 * WIDTH] !== light[p + 3 * WIDTH])
           continue;
         worst = Math.max(worst, Math.abs(stacked.data[3 * p] / LINEAR_WHITE - light[p]));
@@ -175,7 +181,8 @@ describe('frames from the hand', () => {
       return Math.sqrt(sum / n);
     };
     const alone = stackOf([first]).data;
-    // Seven frames: 2.6 times less; a little of it is lost to the interpolation of a picture of waves.
+    // Seven frames: 2.6 times less; a little of it is lost to the interpolation of a picture of
+    // waves.
     expect(inner(alone, LINEAR_WHITE) / inner(data, LINEAR_WHITE)).toBeGreaterThan(2.2);
   });
 });

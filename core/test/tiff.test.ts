@@ -1,11 +1,11 @@
 import fc from 'fast-check';
-import { jpegInfo, DngError } from '../src/dng';
-import { exifMoment } from '../src/dng/moment';
-import { toRational } from '../src/dng/tiff/rational';
-import { TiffReader } from '../src/dng/tiff/reader';
-import type { TiffField } from '../src/dng/tiff/types';
-import { writeTiff } from '../src/dng/tiff/writer';
-import { xmpPacket } from '../src/dng/xmp';
+import { jpegInfo, DngError } from '../src/files';
+import { exifMoment } from '../src/files/moment';
+import { toRational } from '../src/files/tiff/rational';
+import { TiffReader } from '../src/files/tiff/reader';
+import type { TiffField } from '../src/files/tiff/types';
+import { writeTiff } from '../src/files/tiff/writer';
+import { xmpPacket } from '../src/files/xmp';
 import { fileOf, run } from './shots';
 
 const bytesOf = (parts: Uint8Array[]): Uint8Array => new Uint8Array(Buffer.concat(parts));

@@ -1,4 +1,4 @@
-import { simulatedSituation } from '../src/capture';
+import { simulatedSituation } from '../src/simulate';
 import { nominalTime, parseIso, parseTime } from '../src/exposure';
 import { findScene } from '../src/scene';
 import { DEFAULT_SETTINGS, held, migrateSettings, type Settings } from '../src/settings';
@@ -88,7 +88,7 @@ describe('smear', () => {
 });
 
 const nominalOf = ({ time }: Settings): string =>
-  time.mode === 'set' ? nominalTime(time.click) : '';
+  time.mode === 'held' ? nominalTime(time.click) : '';
 
 describe('stars', () => {
   const night = { scene: 'stars-over-the-pans', iso: '1600' } as const;
@@ -153,7 +153,7 @@ describe('every repair', () => {
         const [repair] = repairs;
         if (!repair || !['shake', 'smear', 'trails', 'lamps'].includes(id)) continue;
         const { time, iso, support } = repair.settings;
-        if (time.mode !== 'set' || iso.mode !== 'set') throw new Error('a hold was given up');
+        if (time.mode !== 'held' || iso.mode !== 'held') throw new Error('a hold was given up');
         repaired++;
         expect(time.click + iso.click).toBe(parseTime(which.time)! + parseIso(which.iso)!);
         const after = judge({

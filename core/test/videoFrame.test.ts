@@ -1,7 +1,6 @@
 import jpeg from 'jpeg-js';
-import { assembleLinearDng } from '../src/capture';
+import { assembleLinearDng, decodeRaw, readDng } from '../src/files';
 import { linearise, LINEAR_WHITE, linearTable, SRGB_RESPONSE } from '../src/response';
-import { decodeRaw, readDng } from '../src/dng';
 import { fileOf, readPortableMap, run } from './shots';
 
 const TABLE = linearTable(SRGB_RESPONSE, LINEAR_WHITE);

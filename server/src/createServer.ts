@@ -1,5 +1,5 @@
 import fastifyStatic from '@fastify/static';
-import Fastify, { type FastifyInstance } from 'fastify';
+import Fastify, { type FastifyInstance, type FastifyReply, type FastifyRequest } from 'fastify';
 
 /** Headers that make the page cross-origin isolated and keep everything on this device. */
 const HEADERS = {
@@ -8,30 +8,75 @@ const HEADERS = {
   'Cross-Origin-Resource-Policy': 'same-origin',
   'Content-Security-Policy':
     "default-src 'self'; script-src 'self' 'unsafe-inline' 'unsafe-eval'; style-src 'self' 'unsafe-inline'; " +
-    "img-src 'self' data: blob:; media-src 'self' blob: mediastream:; worker-src 'self' blob:; connect-src 'self' blob: data:",
+    "img-src 'self' data: blob:; media-src 'self' blob: mediastream:; worker-src 'self' blob:; connect-src 'self' blob: data:; frame-ancestors 'none'",
   'Permissions-Policy': 'camera=(self), microphone=(), geolocation=()',
   'Referrer-Policy': 'no-referrer',
   'X-Content-Type-Options': 'nosniff',
 };
 
+/** An address that cannot be taken apart leads to the app all the same. */
+const OPTIONS = {
+  logger: false,
+  frameworkErrors: (_error: Error, _request: unknown, reply: FastifyReply) =>
+    void reply.headers(HEADERS).redirect('/'),
+} as const;
+
+/**
+ * TLS 1.2 with ephemeral keys and authenticated encryption, and 1.3: what RFC 9325 (BCP 195)
+ * recommends, and every browser that has a camera speaks.
+ */
+const TLS = {
+  minVersion: 'TLSv1.2',
+  ciphers: [
+    'TLS_AES_128_GCM_SHA256',
+    'TLS_AES_256_GCM_SHA384',
+    'TLS_CHACHA20_POLY1305_SHA256',
+    'ECDHE-RSA-AES128-GCM-SHA256',
+    'ECDHE-RSA-AES256-GCM-SHA384',
+    'ECDHE-RSA-CHACHA20-POLY1305',
+  ].join(':'),
+} as const;
+
+/** Key and certificate of a server that is reached by https, and the names it is reached by. */
+export interface Https {
+  readonly key: string;
+  readonly cert: string;
+  /** Hosts without port; a request for another, as DNS rebinding makes them, is refused. */
+  readonly hosts: readonly string[];
+}
+
+const METHODS = 'GET, HEAD, OPTIONS';
+
+/** A page is asked for, not a file that belongs to one. */
+const wantsPage = ({ method, headers, url }: FastifyRequest): boolean =>
+  (method === 'GET' || method === 'HEAD') &&
+  (/text\/html/.test(headers.accept ?? '') || !/\.\w+$/.test(url.split('?')[0]));
+
 /**
  * Serves the built app.
  *
  * @param root absolute path of the build; every unknown address answers with its index page
- * @param https key and certificate, to be served by https
+ * @param https left out: it is served by http
  */
-export async function createServer(
-  root: string,
-  https?: { readonly key: string; readonly cert: string },
-): Promise<FastifyInstance> {
+export async function createServer(root: string, https?: Https): Promise<FastifyInstance> {
   const server: FastifyInstance = https
-    ? (Fastify({ logger: false, https: { ...https } }) as unknown as FastifyInstance)
-    : Fastify({ logger: false });
+    ? (Fastify({
+        ...OPTIONS,
+        https: { key: https.key, cert: https.cert, ...TLS },
+      }) as unknown as FastifyInstance)
+    : Fastify(OPTIONS);
+  if (https)
+    server.addHook('onRequest', async (request, reply) => {
+      if (!https.hosts.includes(request.hostname))
+        await reply.code(421).send({ error: 'Velmo is not served under this name' });
+    });
   server.addHook('onSend', async (_request, reply) => {
     reply.headers(HEADERS);
   });
   await server.register(fastifyStatic, {
     root,
+    // What the build notes for itself is nobody else's.
+    dotfiles: 'ignore',
     cacheControl: false,
     // File names of bundles and assets carry their hash; everything else must always be fresh.
     setHeaders: (response, path) =>
@@ -43,9 +88,9 @@ export async function createServer(
       ),
   });
   server.setNotFoundHandler((request, reply) => {
+    if (request.method === 'OPTIONS') return reply.code(204).header('Allow', METHODS).send();
     // Addresses inside the app are routes of the page; a missing file is missing.
-    if (request.method !== 'GET' || /\.\w+$/.test(request.url.split('?')[0]))
-      return reply.code(404).send({ error: 'not found' });
+    if (!wantsPage(request)) return reply.code(404).send({ error: 'not found' });
     return reply.sendFile('index.html');
   });
   return server;

@@ -1,3 +1,4 @@
+import { hostname } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { createServer } from './createServer';
 import { lanAddresses, lanWords, ownCertificate } from './lan';
@@ -16,7 +17,8 @@ async function serveHere(): Promise<void> {
 async function serveLan(): Promise<void> {
   const addresses = lanAddresses();
   const certificate = await ownCertificate(addresses);
-  const server = await createServer(root, certificate);
+  const hosts = ['localhost', '127.0.0.1', hostname(), ...addresses];
+  const server = await createServer(root, { ...certificate, hosts });
   await server.listen({ port, host: '0.0.0.0' });
   const at = server.server.address();
   const taken = typeof at === 'object' && at ? at.port : port;

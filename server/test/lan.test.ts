@@ -3,14 +3,17 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { request } from 'node:https';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { TLSSocket } from 'node:tls';
+import { connect, type TLSSocket } from 'node:tls';
 import jsQR from 'jsqr';
 import { createServer } from '../src/createServer';
 import { lanAddresses, lanWords, ownCertificate } from '../src/lan';
 
 const ADDRESS = '192.168.7.23';
 
-/** The QR code of a terminal's text as pixels: upper and lower halves of characters, four pixels a module. */
+/**
+ * The QR code of a terminal's text as pixels: upper and lower halves of characters, four pixels a
+ * module.
+ */
 function qrPixels(text: string) {
   const lines = text.replace(/\x1b\[\d+m/g, '').split('\n');
   const rows = lines.filter((line) => /^[ ▀▄█]+$/.test(line) && line.length > 20);
@@ -51,7 +54,7 @@ describe('serving on the local network', () => {
     const root = mkdtempSync(join(tmpdir(), 'velmo-dist-'));
     writeFileSync(join(root, 'index.html'), '<title>Velmo</title>');
     const own = await ownCertificate([]);
-    const server = await createServer(root, own);
+    const server = await createServer(root, { ...own, hosts: ['127.0.0.1'] });
     await server.listen({ port: 0, host: '127.0.0.1' });
     const { port } = server.server.address() as { port: number };
     const reply = await new Promise<{ body: string; isolated: unknown; authorized: boolean }>(
@@ -76,6 +79,29 @@ describe('serving on the local network', () => {
       isolated: 'same-origin',
       authorized: true,
     });
+    const refused = await server.inject({ url: '/', headers: { host: 'evil.example:4173' } });
+    expect(refused.statusCode).toBe(421);
+    expect(refused.body).not.toContain('<title>');
+    await server.close();
+  });
+
+  test('speaks TLS with modern ciphers only', async () => {
+    const own = await ownCertificate([]);
+    const root = mkdtempSync(join(tmpdir(), 'velmo-dist-'));
+    const server = await createServer(root, { ...own, hosts: ['127.0.0.1'] });
+    await server.listen({ port: 0, host: '127.0.0.1' });
+    const { port } = server.server.address() as { port: number };
+    const cipherWith = (options: object): Promise<string> =>
+      new Promise((resolve) => {
+        const socket = connect({ host: '127.0.0.1', port, ca: own.cert, ...options }, () => {
+          resolve(socket.getCipher().name);
+          socket.destroy();
+        });
+        socket.on('error', () => resolve('refused'));
+      });
+    expect(await cipherWith({ maxVersion: 'TLSv1.2' })).toMatch(/^ECDHE-RSA-.*(GCM|POLY1305)/);
+    expect(await cipherWith({ maxVersion: 'TLSv1.2', ciphers: 'AES128-SHA' })).toBe('refused');
+    expect(await cipherWith({ minVersion: 'TLSv1.3' })).toMatch(/^TLS_/);
     await server.close();
   });
 

@@ -7,6 +7,7 @@ const root = mkdtempSync(join(tmpdir(), 'velmo-dist-'));
 writeFileSync(join(root, 'index.html'), '<title>Velmo</title>');
 mkdirSync(join(root, '_expo'));
 writeFileSync(join(root, '_expo/a.js'), '1');
+writeFileSync(join(root, '.velmo-built'), 'hash');
 
 describe('the server', () => {
   test('serves the page at every address of the app, isolated and fresh', async () => {
@@ -27,6 +28,34 @@ describe('the server', () => {
     expect((await server.inject('/b.js')).statusCode).toBe(404);
     expect((await server.inject('/..%2f..%2fetc%2fpasswd')).body).not.toContain('root:');
     expect((await server.inject({ method: 'POST', url: '/' })).statusCode).toBe(404);
+    await server.close();
+  });
+  test('HEAD and OPTIONS are answered with the headers of GET; no page can frame it; notes of the build stay here', async () => {
+    const server = await createServer(root);
+    const get = await server.inject('/frame/abc');
+    expect(get.headers['content-security-policy']).toMatch(/frame-ancestors 'none'/);
+    for (const [method, status] of [
+      ['HEAD', 200],
+      ['OPTIONS', 204],
+    ] as const) {
+      const reply = await server.inject({ method, url: '/frame/abc' });
+      expect(reply.statusCode).toBe(status);
+      for (const name of [
+        'content-security-policy',
+        'cross-origin-opener-policy',
+        'referrer-policy',
+      ])
+        expect(reply.headers[name]).toBe(get.headers[name]);
+    }
+    expect((await server.inject('/.velmo-built')).body).not.toContain('hash');
+    await server.close();
+  });
+  test('an address no router can take apart leads to the app; one with a dot in it is a page for who wants pages', async () => {
+    const server = await createServer(root);
+    const odd = await server.inject('/%E0%A4%A');
+    expect([odd.statusCode, odd.headers.location]).toEqual([302, '/']);
+    const page = await server.inject({ url: '/frame/a.b', headers: { accept: 'text/html' } });
+    expect(page.body).toContain('Velmo');
     await server.close();
   });
 });

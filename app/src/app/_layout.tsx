@@ -4,6 +4,10 @@ import { BarlowSemiCondensed_600SemiBold } from '@expo-google-fonts/barlow-semi-
 import { useFonts } from 'expo-font';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Stack } from 'expo-router';
+import { useEffect } from 'react';
+import { SafetyNet } from '../screens/SafetyNet';
+import { useFrameAdded, useOtherTabs } from '../storage/frameQueries';
+import { whenUnsavedStored } from '../storage/unsaved';
 import { COLOUR } from '../theme/theme';
 
 const queryClient = new QueryClient({
@@ -19,14 +23,25 @@ export default function Layout() {
     BarlowSemiCondensed_600SemiBold,
   });
   return (
-    <QueryClientProvider client={queryClient}>
-      <Stack
-        screenOptions={{
-          headerShown: false,
-          animation: 'none',
-          contentStyle: { backgroundColor: COLOUR.body },
-        }}
-      />
-    </QueryClientProvider>
+    <SafetyNet>
+      <QueryClientProvider client={queryClient}>
+        <Lists />
+        <Stack
+          screenOptions={{
+            headerShown: false,
+            animation: 'none',
+            contentStyle: { backgroundColor: COLOUR.body },
+          }}
+        />
+      </QueryClientProvider>
+    </SafetyNet>
   );
+}
+
+/** Keeps lists of frames true, whatever screen is in front. */
+function Lists(): null {
+  const frameAdded = useFrameAdded();
+  useEffect(() => whenUnsavedStored(frameAdded), [frameAdded]);
+  useOtherTabs();
+  return null;
 }

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, Text, View } from 'react-native';
 import { COLOUR, FONT } from '../theme/theme';
 import { Button } from './Button';
@@ -12,8 +12,27 @@ interface SheetProps {
 
 /** Lies over verdict and tapes, never over the Window or Expose. */
 export function Sheet({ title, onClose, children }: SheetProps) {
+  const sheet = useRef<View>(null);
+  const closes = onClose !== undefined;
+  useEffect(() => {
+    if (!closes) return;
+    // What was pressed to open it may be under it now: keys go on from here, and back when it
+    // closes.
+    const before = document.activeElement;
+    (sheet.current as unknown as HTMLElement).focus({ preventScroll: true });
+    return () => {
+      if (before instanceof HTMLElement && before.isConnected)
+        before.focus({ preventScroll: true });
+    };
+  }, [closes]);
   return (
-    <View style={styles.sheet} role="region" aria-label={title}>
+    <View
+      ref={sheet}
+      style={styles.sheet}
+      role="region"
+      aria-label={title}
+      tabIndex={closes ? -1 : undefined}
+    >
       <View style={styles.head}>
         <Text style={styles.title} role="heading">
           {title}

@@ -28,7 +28,7 @@ export interface TapeProps extends TapeMoves {
   readonly cap?: TapeCapProps;
   readonly height?: number;
   /** It is in hand: a tap on the picture is for it. */
-  readonly inHand?: boolean;
+  readonly isActive?: boolean;
 }
 
 /** Height of a tape where there is room for all of them. */
@@ -37,7 +37,7 @@ export const TAPE_HEIGHT = 52;
 /** A ruler dragged under a fixed index: light paper while held, dark while the camera moves it. */
 export const Tape = memo(function Tape(props: TapeProps) {
   const { scale, range, click, held, releasable, atEnd, tag, step } = props;
-  const { bands = NO_BANDS, description, foot, cap, height = TAPE_HEIGHT, inHand } = props;
+  const { bands = NO_BANDS, description, foot, cap, height = TAPE_HEIGHT, isActive } = props;
   const ruler = useRef<View>(null);
   const body = useRef<View>(null);
   const [motion] = useState(() => new TapeMotion());
@@ -63,7 +63,7 @@ export const Tape = memo(function Tape(props: TapeProps) {
         aria-valuetext={spoken}
         {...({ onKeyDown: motion.onKeyDown } as object)}
       >
-        {inHand && <View style={[styles.inHand, paper && styles.inHandOnPaper]} />}
+        {isActive && <View style={[styles.active, paper && styles.activeOnPaper]} />}
         <Slidable element={body} handlers={motion} />
         <View style={styles.readout}>
           <View style={styles.caption}>
@@ -107,7 +107,7 @@ const styles = StyleSheet.create({
   paper: { backgroundColor: COLOUR.paper },
   dark: { backgroundColor: COLOUR.panel },
   body: { flex: 1, flexDirection: 'row' },
-  inHand: {
+  active: {
     position: 'absolute',
     left: 0,
     top: 0,
@@ -116,7 +116,7 @@ const styles = StyleSheet.create({
     backgroundColor: COLOUR.paper,
     pointerEvents: 'none',
   },
-  inHandOnPaper: { backgroundColor: COLOUR.ink },
+  activeOnPaper: { backgroundColor: COLOUR.ink },
   readout: { width: 104, paddingLeft: 12, justifyContent: 'center' },
   caption: { flexDirection: 'row', gap: 8 },
   name: { fontFamily: FONT.medium, fontSize: 13 },

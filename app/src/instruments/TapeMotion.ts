@@ -43,7 +43,10 @@ export class TapeMotion implements SlideHandlers {
   private moving = false;
   private running: Glide | null = null;
 
-  /** The latest props and the ruler's element. The ruler follows them unless a hand or a fling moves it. */
+  /**
+   * The latest props and the ruler's element. The ruler follows them unless a hand or a fling moves
+   * it.
+   */
   follow(moves: TapeMoves, ruler: HTMLElement | null): void {
     this.moves = moves;
     this.ruler = ruler;
@@ -78,7 +81,11 @@ export class TapeMotion implements SlideHandlers {
   }
 
   onDoubleTap(): void {
-    if (this.moves?.releasable) this.moves.onRelease();
+    if (!this.moves?.releasable) return;
+    // A tape given back while it still glides must not be taken again by the glide.
+    this.running?.stop();
+    this.moving = false;
+    this.moves.onRelease();
   }
 
   readonly onKeyDown = (event: React.KeyboardEvent): void => {

@@ -2,7 +2,7 @@ import { useRef, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useWorkerCanvas } from './useWorkerCanvas';
 import { PANNABLE } from './webStyles';
-import { useWindowGestures, type WindowHands } from './windowGestures';
+import { useWindowGestures, type WindowHandlers } from './windowGestures';
 
 interface WindowProps {
   readonly width: number;
@@ -13,7 +13,7 @@ interface WindowProps {
   /** The picture is still being refined. */
   readonly busy: boolean;
   readonly attach: (canvas: OffscreenCanvas) => void;
-  readonly hands: WindowHands;
+  readonly handlers: WindowHandlers;
   /** Marks laid over the picture. */
   readonly children?: ReactNode;
 }
@@ -26,11 +26,11 @@ export function Window({
   label,
   busy,
   attach,
-  hands,
+  handlers,
   children,
 }: WindowProps) {
   const host = useRef<View>(null);
-  useWindowGestures(host, hands);
+  useWindowGestures(host, handlers);
   useWorkerCanvas(host, source === 0 ? null : source, attach, { objectFit: 'contain' });
   return (
     <View style={{ width, height }}>

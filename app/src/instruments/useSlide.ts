@@ -1,6 +1,7 @@
 import { useDrag } from '@use-gesture/react';
-import { useRef, type RefObject } from 'react';
+import { useEffect, useRef, type RefObject } from 'react';
 import type { View } from 'react-native';
+import { guardGestures } from './edgeGuard';
 
 /** Pixels, and pixels a second. */
 export interface SlideHandlers {
@@ -18,6 +19,7 @@ const DOUBLE_TAP_MS = 350;
 /** Drag, fling, tap and double tap on an element, by finger, pen or mouse. */
 export function useSlide(element: RefObject<View | null>, handlers: SlideHandlers): void {
   const lastTap = useRef(-Infinity);
+  useEffect(() => guardGestures(element.current as unknown as HTMLElement), [element]);
   useDrag(
     (state) => {
       const { first, last, tap, movement, velocity, direction, event, xy } = state;

@@ -7,6 +7,12 @@ export const GRABBABLE = web({ cursor: 'grab', touchAction: 'none', userSelect: 
 export const SLIDABLE = web({ cursor: 'ns-resize', touchAction: 'none', userSelect: 'none' });
 export const ZOOMABLE = web({ cursor: 'zoom-in', touchAction: 'none' });
 export const PANNABLE = web({ cursor: 'crosshair', touchAction: 'none', userSelect: 'none' });
+/** Pressed and dragged, never copied from: a long press selects nothing and calls no menu. */
+export const UNSELECTABLE = web({
+  userSelect: 'none',
+  WebkitUserSelect: 'none',
+  WebkitTouchCallout: 'none',
+});
 /** Moved often: gets a layer of its own, so that moving it repaints nothing. */
 export const GLIDING = web({ willChange: 'transform' });
 /** What changes inside lays out and paints nothing outside. */

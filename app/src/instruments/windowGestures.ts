@@ -1,10 +1,11 @@
 import { useGesture } from '@use-gesture/react';
-import { useLayoutEffect, useState, type RefObject } from 'react';
+import { useEffect, useLayoutEffect, useState, type RefObject } from 'react';
 import type { View } from 'react-native';
 import type { PicturePoint } from '@velmo/core/exposure';
+import { guardGestures } from './edgeGuard';
 
 /** What fingers on the Window can ask for. Places and ways are shares of the picture's sides. */
-export interface WindowHands {
+export interface WindowHandlers {
   onTap(at: PicturePoint): void;
   onDoubleTap(at: PicturePoint): void;
   /** Held for a moment and let go. */
@@ -35,11 +36,11 @@ class Hands {
   private first: PicturePoint | null = null;
   private second: ReturnType<typeof setTimeout> | undefined;
 
-  private hands: WindowHands | null = null;
+  private handlers: WindowHandlers | null = null;
 
   /** Whom to tell. */
-  follow(hands: WindowHands): void {
-    this.hands = hands;
+  follow(handlers: WindowHandlers): void {
+    this.handlers = handlers;
   }
 
   press(): void {
@@ -56,7 +57,7 @@ class Hands {
     this.moved();
     if (elapsedMs < TAP_MS) this.single(at);
     else if (elapsedMs >= LONG_PRESS_MS.from && elapsedMs <= LONG_PRESS_MS.to)
-      this.hands?.onLongPress(at);
+      this.handlers?.onLongPress(at);
   }
 
   /** A tap waits for a second one: looking closer must not meter or focus on the way. */
@@ -65,35 +66,36 @@ class Hands {
     clearTimeout(this.second);
     this.first = null;
     if (before && Math.hypot(at.x - before.x, at.y - before.y) < SAME_PLACE) {
-      this.hands?.onDoubleTap(at);
+      this.handlers?.onDoubleTap(at);
       return;
     }
-    if (before) this.hands?.onTap(before);
+    if (before) this.handlers?.onTap(before);
     this.first = at;
     this.second = setTimeout(() => {
       this.first = null;
-      this.hands?.onTap(at);
+      this.handlers?.onTap(at);
     }, DOUBLE_TAP_MS);
   }
 
   pinch(scale: number, first: boolean): void {
     this.moved();
     if (first) this.lastScale = 1;
-    this.hands?.onZoom(scale / this.lastScale);
+    this.handlers?.onZoom(scale / this.lastScale);
     this.lastScale = scale;
   }
 
   private hold(holding: boolean): void {
     if (holding === this.holding) return;
     this.holding = holding;
-    this.hands?.onHold(holding);
+    this.handlers?.onHold(holding);
   }
 }
 
-/** Binds the hands to an element. */
-export function useWindowGestures(element: RefObject<View | null>, hands: WindowHands): void {
+/** Binds the handlers to an element. */
+export function useWindowGestures(element: RefObject<View | null>, handlers: WindowHandlers): void {
   const [state] = useState(() => new Hands());
-  useLayoutEffect(() => state.follow(hands));
+  useLayoutEffect(() => state.follow(handlers));
+  useEffect(() => guardGestures(element.current as unknown as HTMLElement), [element]);
   const boxOf = (): DOMRect => (element.current as unknown as HTMLElement).getBoundingClientRect();
   useGesture(
     {
@@ -110,14 +112,14 @@ export function useWindowGestures(element: RefObject<View | null>, hands: Window
         }
         if (first || last) state.moved();
         if (delta[0] !== 0 || delta[1] !== 0)
-          hands.onPan(delta[0] / box.width, delta[1] / box.height);
+          handlers.onPan(delta[0] / box.width, delta[1] / box.height);
       },
       onPinch({ first, movement: [scale] }) {
         state.pinch(scale, first);
       },
       onWheel({ event, delta: [, dy] }) {
         event.preventDefault();
-        hands.onZoom(2 ** (-dy * WHEEL_STOPS_PER_PX));
+        handlers.onZoom(2 ** (-dy * WHEEL_STOPS_PER_PX));
       },
       onPointerDown() {
         state.press();

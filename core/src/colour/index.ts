@@ -1,20 +1,71 @@
-export * from './adaptation';
-export * from './autoWhite';
-export * from './cameraProfile';
-export * from './chromaticity';
-export * from './correlatedTemperature';
-export * from './daylight';
-export * from './develop';
-export * from './developingTable';
-export * from './iccSrgb';
-export * from './illuminants';
-export * from './lab';
-export * from './lightNames';
-export * from './lightSource';
-export * from './mat3';
-export * from './neutralReading';
-export * from './observer';
-export * from './planck';
-export * from './renderingCurve';
-export * from './srgb';
-export * from './whitePoint';
+export { bradfordAdaptation } from './adaptation';
+export { AUTO_WHITE, shadesOfGrey } from './autoWhite';
+export {
+  asShotNeutral,
+  balancedCameraToSrgb,
+  type Calibration,
+  CALIBRATION_A,
+  CALIBRATION_D65,
+  calibrationKelvin,
+  type CameraProfile,
+  profileAt,
+  whiteFromNeutral,
+} from './cameraProfile';
+export { type Chromaticity, chromaticityFromXyz, xyzFromChromaticity } from './chromaticity';
+export {
+  cctMcCamy,
+  chromaticityFromUv,
+  correlatedTemperature,
+  type CorrelatedTemperature,
+  planckUv,
+  type Uv,
+  uvFromChromaticity,
+} from './correlatedTemperature';
+export { daylightSpectrum } from './daylight';
+export {
+  baselineExposureFor,
+  createDeveloper,
+  deepTone,
+  developDeep,
+  type Developer,
+  developRgb,
+  type DevelopSettings,
+  luminanceRow,
+  TONE_STEPS,
+} from './develop';
+export { DevelopingTable } from './developingTable';
+export { srgbProfile } from './iccSrgb';
+export { CIE_A, CIE_D50, CIE_D55, CIE_D65, CIE_D75, daylightChromaticity } from './illuminants';
+export { labOfLinearSrgb } from './lab';
+export { NAMED_LIGHTS, namedLight, type NamedLight, nominalKelvin, tintWords } from './lightNames';
+export {
+  type LightSource,
+  SOURCE_A,
+  SOURCE_D50,
+  SOURCE_D55,
+  SOURCE_D65,
+  sourceChromaticity,
+  sourceSpectrum,
+} from './lightSource';
+export { diagonal, invert, type Mat3, multiplyMat, multiplyVec, type Vec3 } from './mat3';
+export { type NeutralReading, type NeutralSample, readNeutral } from './neutralReading';
+export {
+  FIRST_NM,
+  integrateXyz,
+  type Spectrum,
+  SPECTRUM_SAMPLES,
+  spectrumOf,
+  STEP_NM,
+} from './observer';
+export { planckChromaticity, planckSpectrum } from './planck';
+export { renderingCurve } from './renderingCurve';
+export { BT709_LUMA, decodeSrgb, encodeSrgb, SRGB_TO_XYZ, XYZ_TO_SRGB } from './srgb';
+export {
+  mired,
+  uvDistance,
+  WHITE_KELVIN,
+  WHITE_TINT,
+  whiteChromaticity,
+  type WhitePoint,
+  whitePointOf,
+} from './whitePoint';

@@ -37,11 +37,11 @@ export type NeutralReading =
   | { readonly kind: 'coloured'; readonly looks: string; readonly white: WhitePoint };
 
 /** Share of clipped pixels that spoils the mean. */
-const MOST_CLIPPED = 0.005;
-const LEAST_SNR = 2;
-const MOST_UNEVEN = 0.12;
+const MAX_CLIPPED = 0.005;
+const MIN_SNR = 2;
+const MAX_UNEVEN = 0.12;
 /** CIE 15 chroma, under the light the camera assumes, from which a patch is taken for coloured. */
-const MOST_CHROMA = 22;
+const MAX_CHROMA = 22;
 
 /**
  * The light under which a sample is neutral, or why it should not be believed.
@@ -55,9 +55,9 @@ export function readNeutral(
 ): NeutralReading {
   const { mean, clippedShare, snr, unevenness } = sample;
   const worst = clippedShare.indexOf(Math.max(...clippedShare)) as 0 | 1 | 2;
-  if (clippedShare[worst] > MOST_CLIPPED) return { kind: 'clipped', channel: worst };
-  if (!(snr >= LEAST_SNR) || !mean.every((v) => v > 0)) return { kind: 'dark' };
-  if (unevenness > MOST_UNEVEN) return { kind: 'uneven' };
+  if (clippedShare[worst] > MAX_CLIPPED) return { kind: 'clipped', channel: worst };
+  if (!(snr >= MIN_SNR) || !mean.every((v) => v > 0)) return { kind: 'dark' };
+  if (unevenness > MAX_UNEVEN) return { kind: 'uneven' };
   const { chroma, hue } = seenUnder(profile, mean, assumed);
   const white = whitePointOf(whiteFromNeutral(profile, mean));
   const { kelvin, tint } = white;
@@ -67,7 +67,7 @@ export function readNeutral(
     tint >= WHITE_TINT.min &&
     tint <= WHITE_TINT.max;
   if (!real) return { kind: 'impossible', looks: hueWord(hue) };
-  if (chroma > MOST_CHROMA) return { kind: 'coloured', looks: hueWord(hue), white };
+  if (chroma > MAX_CHROMA) return { kind: 'coloured', looks: hueWord(hue), white };
   return { kind: 'white', white };
 }
 

@@ -12,9 +12,9 @@ const SETTLED_PX = 0.003;
 /** A pixel that has changed more than so many typical differences has been walked through, and counts less. */
 const OUTLIER = 2.5;
 /** At least so much of the picture has to be in both frames. */
-const LEAST_OVERLAP = 0.5;
+const MIN_OVERLAP = 0.5;
 /** Frames whose coarsest levels correlate less than this show something else. */
-const LEAST_ALIKE = 0.6;
+const MIN_ALIKE = 0.6;
 /** What a shift as far as it is searched has to gain in correlation: along bare lines every shift is as good as none. */
 const STAYING = 0.03;
 /** A reference with less contrast than this (standard deviation in codes) shows no shift, and is taken to have none. */
@@ -52,7 +52,7 @@ export class TranslationAligner {
     const top = moved.length - 1;
     const found = search(this.levels[top].plane, moved[top]);
     if (found.flat) return found.sameMean ? NO_SHIFT : null;
-    if (found.alike < LEAST_ALIKE) return null;
+    if (found.alike < MIN_ALIKE) return null;
     let { dx, dy } = found;
     for (let level = top; level >= 0; level--) {
       if (level < top) [dx, dy] = [2 * dx, 2 * dy];
@@ -109,7 +109,7 @@ function correlation(a: Plane, b: Plane, dx: number, dy: number): number {
       sbb += v * v;
       sab += u * v;
     }
-  if (n < LEAST_OVERLAP * width * height) return -1;
+  if (n < MIN_OVERLAP * width * height) return -1;
   const [va, vb] = [saa - (sa * sa) / n, sbb - (sb * sb) / n];
   return va > 0 && vb > 0 ? (sab - (sa * sb) / n) / Math.sqrt(va * vb) : -1;
 }
@@ -122,7 +122,7 @@ function refine({ plane: a, noise }: Level, b: Plane, dx: number, dy: number): S
   let limit = Infinity;
   for (let step = 0; step < STEPS; step++) {
     const sums = equations(a, b, dx, dy, stride, limit);
-    if (sums.n * stride * stride < LEAST_OVERLAP * width * height) return null;
+    if (sums.n * stride * stride < MIN_OVERLAP * width * height) return null;
     const { sx, sy } = gradientStep(sums, noise);
     dx -= sx;
     dy -= sy;

@@ -13,7 +13,7 @@ const OUTLIER_SIGMAS = 4.5;
 /** The least noise that is believed: rounding to a code. */
 const CODE_SHARE = 1 / 255 / Math.sqrt(12);
 /** A frame whose place cannot be found within this is left out: the picture has changed. */
-const MOST_SHIFT = 0.15;
+const MAX_SHIFT = 0.15;
 
 /** An average of frames. */
 export interface StackedFrame {
@@ -75,7 +75,7 @@ export class FrameStack {
   add(rgba: Uint8ClampedArray | Uint8Array): boolean {
     const { width, height } = this;
     const shift = this.aligner.align(greenPlane(rgba, width, height));
-    const most = MOST_SHIFT * Math.max(width, height);
+    const most = MAX_SHIFT * Math.max(width, height);
     if (!shift || Math.hypot(shift.dx, shift.dy) > most) {
       this.leftOut++;
       return false;

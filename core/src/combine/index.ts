@@ -1,6 +1,6 @@
-export * from './alignTranslation';
-export * from './frameStack';
-export type * from './measureNoise';
+export { TranslationAligner } from './alignTranslation';
+export { FrameStack, type StackedFrame } from './frameStack';
+export { measureNoise, type StackNoise } from './measureNoise';
 export type { NoiseModel } from './noiseCurve';
-export * from './pyramid';
-export type * from './shift';
+export { greenPlane, halved, type Plane, pyramid } from './pyramid';
+export { NO_SHIFT, type Shift } from './shift';

@@ -9,8 +9,8 @@ export const binOf = (share: number): number =>
 
 /** Sizes of difference are counted in eighths of a doubling, from 2^-20 of clipping light up. */
 const PER_OCTAVE = 8;
-const LEAST_LOG = -20;
-const SIZES = -LEAST_LOG * PER_OCTAVE;
+const MIN_LOG = -20;
+const SIZES = -MIN_LOG * PER_OCTAVE;
 /** Median of the size of a normal variable in standard deviations. */
 const NORMAL_MEDIAN = 0.6745;
 
@@ -28,7 +28,7 @@ export class TypicalDifference {
    */
   add(share: number, difference: number): void {
     const bin = binOf(share);
-    const size = PER_OCTAVE * (Math.log2(Math.abs(difference) + 1e-9) - LEAST_LOG);
+    const size = PER_OCTAVE * (Math.log2(Math.abs(difference) + 1e-9) - MIN_LOG);
     this.counts[bin * SIZES + Math.min(SIZES - 1, Math.max(0, Math.floor(size)))]++;
     this.totals[bin]++;
   }
@@ -49,7 +49,7 @@ export class TypicalDifference {
       const here = this.counts[bin * SIZES + size];
       if (below + here >= half) {
         const inside = here > 0 ? (half - below) / here : 0.5;
-        return size === 0 ? 0 : 2 ** ((size + inside) / PER_OCTAVE + LEAST_LOG);
+        return size === 0 ? 0 : 2 ** ((size + inside) / PER_OCTAVE + MIN_LOG);
       }
       below += here;
     }

@@ -1,8 +1,43 @@
-export * from './apex';
-export * from './clicks';
-export * from './focalPlane';
-export * from './lightHysteresis';
-export * from './metering';
-export * from './nominal';
-export * from './solver';
-export * from './thirds';
+export { avFromFNumber, ev100FromExposure, svFromIso, tvFromTimeS } from './apex';
+export {
+  clickFromIso,
+  clickFromTimeS,
+  CLICKS_PER_STOP,
+  clicksFromStops,
+  isoFromClick,
+  stopsFromClicks,
+  timeSFromClick,
+} from './clicks';
+export { focalPlaneExposure, LENS_Q, saturationExposure } from './focalPlane';
+export { steadyLightClicks } from './lightHysteresis';
+export {
+  centreWeights,
+  circleRadius,
+  ev100FromLuminance,
+  luminanceFromEv100,
+  METER_K,
+  METER_PATTERNS,
+  type MeterPattern,
+  meterWeights,
+  type PicturePoint,
+  PIN_SHARE,
+  SPOT_SHARE,
+} from './metering';
+export {
+  ISO_CLICKS,
+  nominalIso,
+  nominalTime,
+  parseIso,
+  parseTime,
+  TIME_CLICKS,
+  timeWords,
+} from './nominal';
+export {
+  type ClickRange,
+  lightClicksFromEv100,
+  rawClicks,
+  type Solution,
+  solveExposure,
+  type SolverInput,
+} from './solver';
+export { formatSignedThirds, formatStops, formatThirds } from './thirds';

@@ -31,7 +31,8 @@ export interface Solution {
   readonly outOfRange: boolean;
 }
 
-const clamp = (value: number, range: ClickRange): number =>
+/** The nearest click a control can be moved to. */
+export const clampClick = (value: number, range: ClickRange): number =>
   Math.min(range.max, Math.max(range.min, value));
 
 /**
@@ -56,18 +57,18 @@ export function solveExposure(input: SolverInput): Solution {
     isoClick = input.isoClick;
   } else if (input.timeClick !== null) {
     timeClick = input.timeClick;
-    isoClick = clamp(wanted - timeClick, { min: input.baseIsoClick, max: input.isoRange.max });
+    isoClick = clampClick(wanted - timeClick, { min: input.baseIsoClick, max: input.isoRange.max });
   } else if (input.isoClick !== null) {
     isoClick = input.isoClick;
-    timeClick = clamp(wanted - isoClick, input.timeRange);
+    timeClick = clampClick(wanted - isoClick, input.timeRange);
   } else {
-    const longest = clamp(input.handheldTimeClick ?? input.timeRange.max, input.timeRange);
-    isoClick = clamp(input.baseIsoClick, input.isoRange);
-    timeClick = clamp(wanted - isoClick, input.timeRange);
+    const longest = clampClick(input.handheldTimeClick ?? input.timeRange.max, input.timeRange);
+    isoClick = clampClick(input.baseIsoClick, input.isoRange);
+    timeClick = clampClick(wanted - isoClick, input.timeRange);
     if (timeClick > longest || timeClick + isoClick < wanted) {
       timeClick = longest;
-      isoClick = clamp(wanted - timeClick, { min: isoClick, max: input.isoRange.max });
-      timeClick = clamp(wanted - isoClick, input.timeRange);
+      isoClick = clampClick(wanted - timeClick, { min: isoClick, max: input.isoRange.max });
+      timeClick = clampClick(wanted - isoClick, input.timeRange);
     }
   }
   const differenceClicks = timeClick + isoClick - wanted;

@@ -1,16 +1,90 @@
-export * from './depthView';
-export * from './ladderScale';
-export * from './lightSurvey';
-export * from './marks';
-export * from './monitorPass';
-export * from './monitorSettings';
-export * from './neutralSample';
-export * from './peaking';
-export * from './pictureMonitor';
-export * from './pushRight';
-export * from './rawStatistics';
-export * from './sharpness';
-export * from './specks';
-export * from './spotReading';
-export * from './texturedPeak';
-export * from './zebra';
+export {
+  DEPTH_LOOKS,
+  type DepthLook,
+  type DepthMap,
+  printDistances,
+  printSharpZone,
+} from './depthView';
+export {
+  BINS_PER_STOP,
+  binStops,
+  LADDER_BINS,
+  LADDER_HIGH_STOPS,
+  LADDER_LOW_STOPS,
+  ladderBin,
+  ladderBinTable,
+} from './ladderScale';
+export { HIGHLIGHT_SHARE, type LightSurvey, surveyLight } from './lightSurvey';
+export {
+  CLIPPED_PINK,
+  CRUSHED_TEAL,
+  type MarkColour,
+  type MarkStyle,
+  printClipView,
+  printMarks,
+} from './marks';
+export {
+  COUNT,
+  createMonitorResult,
+  MARK_CLIPPED,
+  MARK_CLIPPED_BLUE,
+  MARK_CLIPPED_GREEN,
+  MARK_CLIPPED_RED,
+  MARK_CRUSHED,
+  MARK_PEAK,
+  MARK_SPECK,
+  MARK_TONE,
+  MARK_ZEBRA,
+  meterLevel,
+  monitorPass,
+  type MonitorResult,
+  type MonitorTables,
+  NOTHING_WATCHED,
+} from './monitorPass';
+export {
+  ALLOWED_SHARES,
+  DEFAULT_MONITORS,
+  MONITORS_SCHEMA,
+  type MonitorSettings,
+  OVER_COLOURS,
+  OVER_MARKS,
+  type OverColour,
+  type OverMarks,
+  PEAKING_COLOURS,
+  PEAKING_WHEN,
+  type PeakingColour,
+  type PeakingWhen,
+  TONE_CLICKS,
+} from './monitorSettings';
+export { sampleNeutral } from './neutralSample';
+export {
+  lumaNoise,
+  markPeaking,
+  PEAKING_STRENGTHS,
+  type PeakingStrength,
+  peakingTable,
+  type PeakingTable,
+} from './peaking';
+export {
+  createPictureMonitor,
+  monitorPicture,
+  PICTURE_BINS,
+  type PictureHistogram,
+  type PictureMonitor,
+  whiteShare,
+} from './pictureMonitor';
+export { type Clipping, type PushedRight, pushRight } from './pushRight';
+export { type RawLevels, rawStatistics, type RawStatistics } from './rawStatistics';
+export { type Sharpness, sharpnessOf } from './sharpness';
+export { createSpeckCounts, SPECK_PIXELS, type SpeckCounts, SpeckFinder } from './specks';
+export { readSpot, type SpotReading } from './spotReading';
+export { texturedPeak } from './texturedPeak';
+export {
+  TONE_HALF_WIDTH_STOPS,
+  toneLevels,
+  ZEBRA_CLICKS,
+  ZEBRA_PERCENT,
+  zebraByte,
+  zebraRawLevel,
+  type ZebraThreshold,
+} from './zebra';

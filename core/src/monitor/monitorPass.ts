@@ -53,7 +53,7 @@ export const createMonitorResult = (pixels: number): MonitorResult => ({
 });
 
 /** Vectors of signed 16-bit values hold no more: white levels beyond are counted in TypeScript. */
-const MOST_LEVEL = 32767;
+const MAX_LEVEL = 32767;
 
 /**
  * Everything the instrument reads from a frame's raw values, in one pass. Counts by raw value: folding into bins afterwards
@@ -73,7 +73,7 @@ export function monitorPass(
   if (raw.length !== 3 * pixels) throw new RangeError('raw and result differ in size');
   const { whiteLevel, crushedLevel, luma, zebraLevel, toneFrom, toneTo } = tables;
   const levels = whiteLevel + 1;
-  const isPlain = plain || whiteLevel > MOST_LEVEL;
+  const isPlain = plain || whiteLevel > MAX_LEVEL;
   const shop = monitorWorkshop(pixels, levels, isPlain);
   const { buffer, even, odd, marks, frame, counts } = shop;
   const size = 4 * levels;
@@ -82,7 +82,7 @@ export function monitorPass(
   const evenLevels = new Uint32Array(buffer, even, 4 * levels).fill(0);
   const oddLevels = new Uint32Array(buffer, odd, 4 * levels).fill(0);
   const blocks = pixels & ~7;
-  const zebra = Math.min(zebraLevel, isPlain ? zebraLevel : MOST_LEVEL);
+  const zebra = Math.min(zebraLevel, isPlain ? zebraLevel : MAX_LEVEL);
   const watched = [whiteLevel, crushedLevel, ...luma, zebra, toneFrom, toneTo] as const;
   shop.routines.countPixels(frame, blocks, ...watched, even, odd, size, marks, counts);
   const [rest, at] = [pixels - blocks, marks + blocks];

@@ -2,11 +2,11 @@ import type { BlurMemory } from './blurRoutines';
 import { KERNELS_A_PX, nearestDisc } from './discKernels';
 
 /** Farthest a disc spreads on a grid: coarser grids take over beyond it. */
-export const MOST_GRID_PX = 4;
+export const MAX_GRID_PX = 4;
 /** Room around a grid for what spreads over its edge. */
 const BORDER = 6;
 /** Discs of radii 0, 1/16 ... up to the largest on a grid. */
-const DISCS = MOST_GRID_PX * KERNELS_A_PX + 1;
+const DISCS = MAX_GRID_PX * KERNELS_A_PX + 1;
 
 /** Number of the disc of a radius in the table of a grid. */
 export const discOf = (radius: number): number =>

@@ -14,9 +14,9 @@ const FINE_REACH = 8;
 /** Detail must stand out of noise by this many of its standard deviations. */
 const SURE = 5;
 /** Detail weaker than this share of the signal is no texture. */
-const LEAST_DETAIL = 0.004;
+const MIN_DETAIL = 0.004;
 /** A signal weaker than this many times its noise is dark. */
-const LEAST_SIGNAL = 2.5;
+const MIN_SIGNAL = 2.5;
 
 /**
  * Focus by contrast: a coarse sweep over the whole range, a fine one about its best, and the top of the parabola through the
@@ -43,8 +43,8 @@ export function* contrastSearch(
   );
   const click = best(looks);
   const look = looks.get(click)!;
-  if (look.sure < SURE || look.detail < LEAST_DETAIL)
-    return { found: false, why: look.signalToNoise < LEAST_SIGNAL ? 'dark' : 'flat' };
+  if (look.sure < SURE || look.detail < MIN_DETAIL)
+    return { found: false, why: look.signalToNoise < MIN_SIGNAL ? 'dark' : 'flat' };
   return { found: true, click: peakNear(click, looks) };
 }
 

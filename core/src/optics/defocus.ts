@@ -60,7 +60,7 @@ export const blurRadiusPx = ({ dioptres, pxPerDioptre }: Defocus, distanceM: num
   pxPerDioptre * (dioptresOf(distanceM) - dioptres);
 
 /** Blur radii beyond this are not drawn any larger. */
-export const MOST_BLUR_PX = 64;
+export const MAX_BLUR_PX = 64;
 
 /** Farthest that blur spreads in a picture with these nearest and farthest things, in whole pixels. */
 export function blurReachPx(defocus: Defocus, nearestM: number, farthestM: number): number {
@@ -68,8 +68,8 @@ export function blurReachPx(defocus: Defocus, nearestM: number, farthestM: numbe
     Math.abs(blurRadiusPx(defocus, nearestM)),
     Math.abs(blurRadiusPx(defocus, farthestM)),
   );
-  return most < LEAST_BLUR_PX ? 0 : Math.ceil(Math.min(MOST_BLUR_PX, most)) + 2;
+  return most < MIN_BLUR_PX ? 0 : Math.ceil(Math.min(MAX_BLUR_PX, most)) + 2;
 }
 
 /** Blur of a smaller radius than this leaves a picture as it is: far under what the lens itself spreads. */
-export const LEAST_BLUR_PX = 0.3;
+export const MIN_BLUR_PX = 0.3;

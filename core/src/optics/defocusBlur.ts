@@ -1,8 +1,8 @@
 import type { LightPlane } from '../sensor/lightPlane';
-import { BlurLayer, discBytes, layDiscs, MOST_GRID_PX } from './blurLayer';
+import { BlurLayer, discBytes, layDiscs, MAX_GRID_PX } from './blurLayer';
 import { createBlurMemory, type BlurMemory } from './blurRoutines';
 import { BlurSide, GRIDS, type Row } from './blurSide';
-import { LEAST_BLUR_PX, MOST_BLUR_PX, type Defocus } from './defocus';
+import { MIN_BLUR_PX, MAX_BLUR_PX, type Defocus } from './defocus';
 import { KERNELS_A_PX } from './discKernels';
 
 /** Part of a plane, in the plane's own pixels. */
@@ -177,8 +177,8 @@ export class DefocusBlur {
       n,
       pxPerDioptre,
       dioptres,
-      LEAST_BLUR_PX,
-      MOST_GRID_PX,
+      MIN_BLUR_PX,
+      MAX_GRID_PX,
       KERNELS_A_PX,
       this.sharp.at(column, row),
       rows.light,
@@ -192,7 +192,7 @@ export class DefocusBlur {
     if ((found & BEFORE) !== 0)
       spreadFinest(this.memory, front, rows.light, rows.front, n, column, row);
     if ((found & WIDE) === 0) return;
-    const wide = [MOST_BLUR_PX, MOST_GRID_PX, GRIDS - 1] as const;
+    const wide = [MAX_BLUR_PX, MAX_GRID_PX, GRIDS - 1] as const;
     routines.gatherRow(rows.light, rows.wide, n, -1, column, row, ...wide, back.grids);
     routines.gatherRow(rows.light, rows.wide, n, 1, column, row, ...wide, front.grids);
   }

@@ -1,17 +1,57 @@
-export * from './aspect';
-export * from './circleOfConfusion';
-export * from './defocus';
-export * from './defocusBlur';
-export * from './contrastSearch';
-export * from './depthOfField';
-export * from './depthSetup';
-export * from './distance';
-export * from './focusScale';
-export * from './lampPulse';
-export * from './lenses';
-export * from './shake';
-export * from './shakeBlur';
-export * from './shakeKernel';
-export * from './skyTrail';
-export * from './smear';
-export * from './zoom';
+export { ASPECT_RATIOS, aspectBox, type AspectRatio, aspectValue, type PixelBox } from './aspect';
+export { CIRCLE_35_MM, circlePx, DIAGONAL_35_MM } from './circleOfConfusion';
+export {
+  airyDiameterMm,
+  blurDiameterMm,
+  blurRadiusPx,
+  blurReachPx,
+  type Defocus,
+  defocusOf,
+  dioptresOf,
+  distanceOf,
+  MIN_BLUR_PX,
+  MAX_BLUR_PX,
+  spotDiameterMm,
+} from './defocus';
+export { DefocusBlur, type PlanePart } from './defocusBlur';
+export { contrastSearch, type SearchOutcome } from './contrastSearch';
+export {
+  circleOfConfusionMm,
+  hyperfocalM,
+  sharpZone,
+  type SharpZone,
+  type ThinLens,
+} from './depthOfField';
+export { depthFacts, type DepthFacts, type DepthSetup, sameSizeDistanceM } from './depthSetup';
+export {
+  DISTANCE_UNITS,
+  distanceFigures,
+  type DistanceUnit,
+  formatDistance,
+  formatZone,
+  METRES_A_FOOT,
+} from './distance';
+export {
+  dioptresOfClick,
+  focusClickOf,
+  focusClickRange,
+  focusClicksPerDioptre,
+  lensFocus,
+} from './focusScale';
+export { BANDING_LIMIT, bandingContrast, lampShare } from './lampPulse';
+export { findLens, LENSES, type LensModel } from './lenses';
+export { HAND_SPEED_RAD_S, handheldTimeClick, longestHandheldS, shakePath, shakePx } from './shake';
+export { blurRows } from './shakeBlur';
+export { type BlurKernel, shakeKernel } from './shakeKernel';
+export { fiveHundredRuleS, SKY_RATE_RAD_S, TRAIL_LIMIT_PX, trailPx } from './skyTrail';
+export { PACE_M_S, smearPx, SUBJECT_PACES, type SubjectPace } from './smear';
+export {
+  croppedFocalLength35,
+  croppedSize,
+  halfLongTangent,
+  MAX_CROP,
+  pixelAngleRad,
+  type Zoom,
+  ZOOM_RANGE_MM,
+  zoomTo,
+} from './zoom';

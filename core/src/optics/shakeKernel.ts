@@ -10,9 +10,9 @@ export interface BlurKernel {
 }
 
 /** Blur shorter than this is not seen and not worth the time. */
-const LEAST_PX = 0.35;
+const MIN_PX = 0.35;
 const POINTS_PER_PX = 3;
-const MOST_POINTS = 600;
+const MAX_POINTS = 600;
 
 /**
  * The blur a hand-held camera gives a picture, as a kernel; null where it would not show.
@@ -28,8 +28,8 @@ export function shakeKernel(
   const coarse = shakePath(seed, timeS, stabiliserStops, 64);
   let way = 0;
   for (let i = 2; i < coarse.length; i++) way += Math.abs(coarse[i] - coarse[i - 2]);
-  if (way / pixelAngleRad < LEAST_PX) return null;
-  const points = Math.min(MOST_POINTS, 16 + Math.ceil((POINTS_PER_PX * way) / pixelAngleRad));
+  if (way / pixelAngleRad < MIN_PX) return null;
+  const points = Math.min(MAX_POINTS, 16 + Math.ceil((POINTS_PER_PX * way) / pixelAngleRad));
   const path = shakePath(seed, timeS, stabiliserStops, points);
   const shares = new Map<string, number>();
   const add = (x: number, y: number, share: number): void => {

@@ -4,10 +4,10 @@ const STEPS = [
   [2, 1],
 ] as const;
 /** Pictures a series has at most; more would only try the photographer's patience. */
-const MOST_PICTURES = 11;
+const MAX_PICTURES = 11;
 /** Fewest pictures, and the fewest thirds between the darkest and the brightest, that say anything of a curve. */
 export const FEWEST_PICTURES = 5;
-const LEAST_REACH = 9;
+const MIN_REACH = 9;
 
 /**
  * Exposures of a guided series as clicks round the one the scene needs, from dark to bright and inside a range. The
@@ -21,7 +21,7 @@ export function guidedClicks(
   for (const steps of STEPS) {
     const clicks = clicksOf(middle, range, steps);
     const spans = clicks[clicks.length - 1] - clicks[0];
-    if (clicks.length >= FEWEST_PICTURES && spans >= LEAST_REACH) return clicks;
+    if (clicks.length >= FEWEST_PICTURES && spans >= MIN_REACH) return clicks;
   }
   return null;
 }
@@ -31,11 +31,11 @@ function clicksOf(
   range: { readonly min: number; readonly max: number },
   steps: readonly [number, number],
 ): number[] {
-  const reach = ((steps[0] + steps[1]) * (MOST_PICTURES - 1)) / 2;
+  const reach = ((steps[0] + steps[1]) * (MAX_PICTURES - 1)) / 2;
   // As far to both sides as it may go; where one side ends, the other goes on.
   const low = Math.max(range.min, Math.min(range.max - reach, middle - reach / 2));
   const clicks: number[] = [];
-  for (let click = Math.ceil(low), i = 0; clicks.length < MOST_PICTURES; click += steps[i++ % 2]) {
+  for (let click = Math.ceil(low), i = 0; clicks.length < MAX_PICTURES; click += steps[i++ % 2]) {
     if (click > range.max) break;
     clicks.push(click);
   }

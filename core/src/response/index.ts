@@ -1,4 +1,14 @@
-export * from './guidedSteps';
-export * from './recoverResponse';
-export * from './seriesPoints';
-export * from './videoResponse';
+export { FEWEST_PICTURES, guidedClicks } from './guidedSteps';
+export { type RecoveredResponse, recoverResponse, type SeriesPicture } from './recoverResponse';
+export { evenPoints, SeriesPoints } from './seriesPoints';
+export {
+  CODES,
+  codesOfLinear,
+  LINEAR_WHITE,
+  linearise,
+  linearTable,
+  MID_CODE,
+  midShareOf,
+  SRGB_RESPONSE,
+  type VideoResponse,
+} from './videoResponse';

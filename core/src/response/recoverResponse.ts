@@ -23,7 +23,7 @@ export type RecoveredResponse =
 /** Codes that a series has to reach, and the longest run it may leave out. */
 const REACH = { low: 26, high: 229, gap: 24 } as const;
 /** A step of a code is about a fiftieth of a stop in the middle; more than this and something else has changed. */
-const MOST_RESIDUAL_STOPS = 0.12;
+const MAX_RESIDUAL_STOPS = 0.12;
 /** Codes below this are too few to follow a curve's toe: it is drawn straight to nothing. */
 const TOE = 4;
 /** Share of the points that have to follow the exposure. */
@@ -50,7 +50,7 @@ export function recoverResponse(pictures: readonly SeriesPicture[]): RecoveredRe
     curves.push(curve);
   }
   const residualStops = Math.sqrt(squares / 3) / Math.LN2;
-  if (!(residualStops <= MOST_RESIDUAL_STOPS)) return { kind: 'moved' };
+  if (!(residualStops <= MAX_RESIDUAL_STOPS)) return { kind: 'moved' };
   return { kind: 'found', response: normalised(curves), residualStops };
 }
 

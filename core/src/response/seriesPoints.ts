@@ -5,7 +5,7 @@ const PITCH = 6;
 /** Points beside an edge would mix what lies on its sides as the camera trembles: codes they may differ by. */
 const FLAT = 12;
 /** Points that are kept: enough for a smooth curve, few enough to solve in a blink. */
-const MOST_POINTS = 2400;
+const MAX_POINTS = 2400;
 
 /** One picture of a guided series, gathered from frames that follow each other. */
 export class SeriesPoints {
@@ -64,7 +64,7 @@ export function evenPoints(
   const limit = Math.max(FLAT, sorted[Math.floor(points / 4)] ?? 0);
   let even: number[] = [];
   for (let p = 0; p < points; p++) if (step[p] <= limit) even.push(p);
-  const every = Math.ceil(even.length / MOST_POINTS);
+  const every = Math.ceil(even.length / MAX_POINTS);
   even = even.filter((_, i) => i % every === 0);
   return pictures.map(({ codes, exposureStops }) => ({
     exposureStops,

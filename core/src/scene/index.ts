@@ -6,16 +6,21 @@ import { dryingShed } from './shed/dryingShed';
 import { sluiceAtDusk } from './sluice/sluiceAtDusk';
 import { starsOverThePans } from './stars/starsOverThePans';
 import { testWall, testWallByDay, testWallByLamp } from './testWall';
-
-export * from './depths';
-export * from './fastestSky';
-export * from './framing';
+export { depthAt, depthRange } from './depths';
+export { fastestSky } from './fastestSky';
+export {
+  type Framing,
+  framingPixel,
+  framingSize,
+  placeOf,
+  rayCaster,
+  type RayCaster,
+} from './framing';
 export type { OpenShutter } from './moving';
-export * from './render';
+export { renderScene } from './render';
 export type { Scene } from './scene';
 export { EQUATOR_STAR, starDirection } from './stars/skyTurn';
 export { GREY_CARD_LUMINANCE, WALL_M, TEST_WALL_PATCHES, WEDGE, type Patch } from './testWall';
-
 /** Every place of the salt works, in the order they are offered. */
 export const SCENES: readonly Scene[] = [
   pansAtNoon,
@@ -28,6 +33,5 @@ export const SCENES: readonly Scene[] = [
   testWallByLamp,
   testWallByDay,
 ];
-
 /** Scene by id, or undefined. */
 export const findScene = (id: string): Scene | undefined => SCENES.find((s) => s.id === id);

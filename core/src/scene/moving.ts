@@ -24,7 +24,7 @@ export interface MovingLayer {
 }
 
 /** Parts of one framing's picture that are remembered at once. */
-const MOST_PARTS = 16;
+const MAX_PARTS = 16;
 
 /** Index of the share of the open shutter in which a moving thing covers the ray, in a moving sample. */
 export const COVER = SAMPLE_LENGTH;
@@ -88,7 +88,7 @@ export class RayLayer implements MovingLayer {
     const key = `${plane.column} ${plane.row} ${plane.width} ${plane.height}`;
     const known = parts.get(key);
     if (known) return known;
-    if (parts.size >= MOST_PARTS) parts.clear();
+    if (parts.size >= MAX_PARTS) parts.clear();
     const total = plane.width * plane.height;
     const pixels = new Int32Array(total);
     const rays = new Float32Array(4 * total);

@@ -2,8 +2,9 @@
  * Averages blocks of `factor` x `factor` photosites (factor even) into one RGB pixel of raw values: the quick
  * way from a mosaic to a small picture.
  *
- * @param raw mosaic RGGB, `width * rows`, both multiples of `factor`
- * @param out raw-scaled RGB, interleaved, `(width / factor) * (rows / factor) * 3`
+ * @param raw mosaic RGGB, `width * rows`; what is left beside and below whole blocks is left out
+ * @param out raw-scaled RGB, interleaved, `floor(width / factor) * floor(rows / factor) * 3`. Throws
+ *   RangeError when the factor is odd.
  */
 export function binMosaic(
   raw: Uint16Array,
@@ -12,11 +13,10 @@ export function binMosaic(
   factor: number,
   out: Uint16Array,
 ): void {
-  if (factor % 2 !== 0 || width % factor !== 0 || rows % factor !== 0)
-    throw new RangeError('width and rows must be multiples of an even factor');
+  if (factor % 2 !== 0) throw new RangeError('the factor must be even');
   const perColour = (factor * factor) / 4;
-  const outWidth = width / factor;
-  const outRows = rows / factor;
+  const outWidth = Math.floor(width / factor);
+  const outRows = Math.floor(rows / factor);
   for (let by = 0; by < outRows; by++) {
     for (let bx = 0; bx < outWidth; bx++) {
       let r = 0;

@@ -16,7 +16,7 @@ export interface Region {
 const mirror = (v: number, size: number): number => (v < 0 ? -v : v >= size ? 2 * size - 2 - v : v);
 
 /**
- * @param raw mosaic, `width * height`, RGGB from the top left, both even
+ * @param raw mosaic, `width * height`, RGGB from the top left, both at least 3
  * @param region part to develop, inside the frame
  * @param out raw-scaled RGB, interleaved, `region.width * region.height * 3`; values are clamped to
  *   0..whiteLevel. Throws RangeError when the region leaves the frame or `out` is too small.

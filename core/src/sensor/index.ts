@@ -1,9 +1,31 @@
-export * from './binMosaic';
-export * from './cameraResponse';
-export * from './demosaic';
-export * from './exposeLive';
-export * from './exposeMosaic';
-export * from './lightPlane';
-export * from './noise';
-export * from './sensitivities';
-export * from './sensorModel';
+export { binMosaic } from './binMosaic';
+export { cameraProfile, cameraResponse, type CameraSensitivities } from './cameraResponse';
+export { checkRegion, demosaicMalvar, type Region } from './demosaic';
+export { exposeLive, type LightStripes } from './exposeLive';
+export { exposeMosaic, type MosaicExposure, poissonCount } from './exposeMosaic';
+export { createLightPlane, depthExtremes, type LightPlane, rowsOf } from './lightPlane';
+export {
+  hash32,
+  NORMAL_MASK,
+  NORMAL_TABLE,
+  POISSON_LIMIT_E,
+  rowStream,
+  SMALL_NORMAL_BITS,
+  SMALL_NORMAL_TABLE,
+  xorshift32,
+} from './noise';
+export { SALTPAN_SENSITIVITIES } from './sensitivities';
+export {
+  analogueGain,
+  CFA_RGGB,
+  electronsPerLuminance,
+  isExtendedIso,
+  MID_GREY_SHARE,
+  midGreyShare,
+  noiseFloorShare,
+  photositeResponse,
+  type PhotositeResponse,
+  saturationExposureAtBase,
+  type SensorModel,
+  signalToNoise,
+} from './sensorModel';

@@ -15,9 +15,9 @@ import {
   JPEG_QUALITY,
   MAX_FILTER_STOPS,
   MAX_STABILISER_STOPS,
-  setWhite,
+  heldWhite,
   unlockedWhite,
-  type Hold,
+  type ExposureControl,
   type Settings,
   type WhiteSetting,
 } from './settings';
@@ -50,7 +50,7 @@ export function settingsFromLink(
   };
   const holdOf =
     (parse: (text: string) => number | null) =>
-    (text: string): Hold | null => {
+    (text: string): ExposureControl | null => {
       if (text === 'auto') return AUTO;
       const click = parse(text);
       return click === null ? null : held(click);
@@ -110,7 +110,7 @@ function parseWhite(text: string): WhiteSetting | null {
   const inside = (v: number, { min, max }: { min: number; max: number }): boolean =>
     v >= min && v <= max;
   return inside(white.kelvin, WHITE_KELVIN) && inside(white.tint, WHITE_TINT)
-    ? setWhite(white)
+    ? heldWhite(white)
     : null;
 }
 

@@ -26,7 +26,7 @@ const hold = (range: { min: number; max: number }) => ({
   oneOf: [
     exactly({ mode: { const: 'auto' } }),
     exactly({
-      mode: { const: 'set' },
+      mode: { const: 'held' },
       click: { type: 'integer', minimum: range.min, maximum: range.max },
     }),
   ],
@@ -42,9 +42,9 @@ const whitePoint = {
 
 /** JSON Schema of Settings, for every door they come in by. */
 export const SETTINGS_SCHEMA = {
-  $id: 'velmo/settings/5',
+  $id: 'velmo/settings/6',
   ...exactly({
-    version: { const: 5 },
+    version: { const: 6 },
     lens: { type: 'string', pattern: '^[a-z0-9-]{1,32}$' },
     crop: { type: 'number', minimum: 1, maximum: MAX_CROP },
     time: hold(TIME_CLICKS),
@@ -75,7 +75,7 @@ export const SETTINGS_SCHEMA = {
           follow: { type: 'boolean' },
         }),
         exactly({
-          mode: { const: 'set' },
+          mode: { const: 'held' },
           dioptres: {
             type: 'number',
             minimum: FOCUS_DIOPTRES.min,
@@ -90,7 +90,7 @@ export const SETTINGS_SCHEMA = {
           mode: { const: 'auto' },
           locked: { oneOf: [{ type: 'null' }, exactly(whitePoint)] },
         }),
-        exactly({ mode: { const: 'set' }, ...whitePoint }),
+        exactly({ mode: { const: 'held' }, ...whitePoint }),
       ],
     },
     files: { enum: FILE_KINDS },

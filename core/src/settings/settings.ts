@@ -4,11 +4,13 @@ import type { AspectRatio } from '../optics/aspect';
 import type { SubjectPace } from '../optics/smear';
 
 /** A control the photographer holds at a click, or has left to the camera. */
-export type Hold = { readonly mode: 'auto' } | { readonly mode: 'set'; readonly click: number };
+export type ExposureControl =
+  { readonly mode: 'auto' } | { readonly mode: 'held'; readonly click: number };
 
-export const AUTO: Hold = { mode: 'auto' };
-export const held = (click: number): Hold => ({ mode: 'set', click });
-export const heldClick = (hold: Hold): number | null => (hold.mode === 'set' ? hold.click : null);
+export const AUTO: ExposureControl = { mode: 'auto' };
+export const held = (click: number): ExposureControl => ({ mode: 'held', click });
+export const heldClick = (hold: ExposureControl): number | null =>
+  hold.mode === 'held' ? hold.click : null;
 
 /** How the light is read. */
 export interface MeterSetting {
@@ -22,11 +24,11 @@ export interface MeterSetting {
 /** What is taken as white: found by the camera (and perhaps locked where it was), or held by the photographer. */
 export type WhiteSetting =
   | { readonly mode: 'auto'; readonly locked: WhitePoint | null }
-  | { readonly mode: 'set'; readonly kelvin: number; readonly tint: number };
+  | { readonly mode: 'held'; readonly kelvin: number; readonly tint: number };
 
 export const AUTO_WHITE_SETTING: WhiteSetting = { mode: 'auto', locked: null };
-export const setWhite = ({ kelvin, tint }: WhitePoint): WhiteSetting => ({
-  mode: 'set',
+export const heldWhite = ({ kelvin, tint }: WhitePoint): WhiteSetting => ({
+  mode: 'held',
   kelvin,
   tint,
 });
@@ -41,7 +43,7 @@ export const unlockedWhite = (white: WhiteSetting): WhiteSetting =>
  */
 export type FocusSetting =
   | { readonly mode: 'auto'; readonly spot: PicturePoint; readonly follow: boolean }
-  | { readonly mode: 'set'; readonly dioptres: number };
+  | { readonly mode: 'held'; readonly dioptres: number };
 
 /** Anything a lens can be asked for: from a little beyond infinity to 4 cm. */
 export const FOCUS_DIOPTRES = { min: -1, max: 25 } as const;
@@ -51,7 +53,7 @@ export const AUTO_FOCUS: FocusSetting = {
   spot: { x: 0.5, y: 0.5 },
   follow: true,
 };
-export const setFocus = (dioptres: number): FocusSetting => ({ mode: 'set', dioptres });
+export const heldFocus = (dioptres: number): FocusSetting => ({ mode: 'held', dioptres });
 
 /** What one frame is written as. TIFF and PNG are developed pictures of 16 bits. */
 export const FILE_KINDS = ['dng', 'dng+jpeg', 'jpeg', 'tiff', 'png'] as const;
@@ -61,12 +63,12 @@ export const JPEG_QUALITY = { min: 60, max: 100 } as const;
 
 /** Everything that decides the picture: plain, serialisable, comparable. Clicks are thirds of a stop. */
 export interface Settings {
-  readonly version: 5;
+  readonly version: 6;
   readonly lens: string;
   /** Zoom past the lens by cropping: 1 = the whole sensor. */
   readonly crop: number;
-  readonly time: Hold;
-  readonly iso: Hold;
+  readonly time: ExposureControl;
+  readonly iso: ExposureControl;
   /** Exposure compensation in clicks, -18..18; a multiple of 1/2, because half stops are one and a half. */
   readonly compClicks: number;
   readonly meter: MeterSetting;
@@ -96,7 +98,7 @@ export const MAX_FILTER_STOPS = 10;
 export const MAX_STABILISER_STOPS = 5;
 
 export const DEFAULT_SETTINGS: Settings = {
-  version: 5,
+  version: 6,
   lens: 'main',
   crop: 1,
   time: AUTO,
@@ -118,7 +120,8 @@ export const DEFAULT_SETTINGS: Settings = {
   aspect: '4:3',
 };
 
-export const sameHold = (a: Hold, b: Hold): boolean => heldClick(a) === heldClick(b);
+export const sameControl = (a: ExposureControl, b: ExposureControl): boolean =>
+  heldClick(a) === heldClick(b);
 
 /** Every exposure decision given back to the camera; the rig stays as it is. */
 export const releasedSettings = (s: Settings): Settings => ({

@@ -5,14 +5,14 @@ import { moveExposure } from './repairs';
 /** Share of the frame that may drown in noise before it is worth a word. */
 const CRUSHED_SHARE = 0.03;
 /** Most clicks proposed at once. */
-const MOST_CLICKS = 3;
+const MAX_CLICKS = 3;
 
 /** Shadows under the noise, and the room there is to lift them. */
 export const crushed: Rule = (input) => {
   const { crushedShare, overClipStops } = input;
   if (crushedShare <= CRUSHED_SHARE) return null;
   const roomStops = overClipStops ? -Math.max(...overClipStops) : 0;
-  const clicks = Math.min(MOST_CLICKS, Math.floor(roomStops * CLICKS_PER_STOP));
+  const clicks = Math.min(MAX_CLICKS, Math.floor(roomStops * CLICKS_PER_STOP));
   return {
     id: 'crushed',
     weight: 20,

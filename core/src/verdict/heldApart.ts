@@ -5,7 +5,7 @@ import { moveExposure } from './repairs';
 /** Time and ISO both held, and not at what the meter asks for. */
 export const heldApart: Rule = (input) => {
   const { settings, solution } = input;
-  const bothHeld = settings.time.mode === 'set' && settings.iso.mode === 'set';
+  const bothHeld = settings.time.mode === 'held' && settings.iso.mode === 'held';
   const clicks = solution.differenceClicks;
   if (!bothHeld || clicks === 0) return null;
   return {

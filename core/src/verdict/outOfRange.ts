@@ -9,7 +9,7 @@ function moveTheHold(input: VerdictInput, control: 'time' | 'iso', missing: numb
   const { settings, ranges } = input;
   const range = ranges[control];
   const hold = settings[control];
-  if (hold.mode !== 'set') return [];
+  if (hold.mode !== 'held') return [];
   const click = Math.round(hold.click - missing);
   const name = control === 'time' ? 'Time' : 'ISO';
   const engraved = control === 'time' ? nominalTime(click) : nominalIso(click);
@@ -27,7 +27,7 @@ export const outOfRange: Rule = (input) => {
   if (!solution.outOfRange) return null;
   const missing = solution.differenceClicks;
   const heldControl =
-    settings.time.mode === 'set' ? 'time' : settings.iso.mode === 'set' ? 'iso' : null;
+    settings.time.mode === 'held' ? 'time' : settings.iso.mode === 'held' ? 'iso' : null;
   const auto = heldControl === 'time' ? 'ISO' : 'Time';
   const side = missing < 0 ? 'Too dark' : 'Too bright';
   const where = heldControl === null ? 'Time and ISO are at their ends.' : `${auto} is at its end.`;

@@ -24,7 +24,7 @@ export function moveExposure(input: VerdictInput, clicks: number): Repair[] {
 export function retime(input: VerdictInput, timeClick: number): Repair[] {
   const { settings, solution, ranges, baseIsoClick } = input;
   const iso = Math.round(solution.isoClick + solution.timeClick - timeClick);
-  const isoIsSet = settings.iso.mode === 'set';
+  const isoIsSet = settings.iso.mode === 'held';
   const lowest = isoIsSet ? ranges.iso?.min : baseIsoClick;
   if (!ranges.iso || !ranges.time || lowest === undefined) return [];
   if (timeClick < ranges.time.min || timeClick > ranges.time.max) return [];

@@ -13,7 +13,7 @@ export const smear: Rule = (input) => {
   const px = subjectSmearPx(situation, timeSFromClick(time));
   return {
     id: 'smear',
-    weight: settings.time.mode === 'set' ? 15 : 35,
+    weight: settings.time.mode === 'held' ? 15 : 35,
     text: `${situation.subject.name} smears by ${px < 10 ? px.toFixed(1) : Math.round(px)} px in ${nominalTime(time)} s.`,
     repairs: retime(input, limit),
   };

@@ -1,2 +1,2 @@
-export * from './keptRoutines';
-export * from './wasmModule';
+export { KeptRoutines, padded } from './keptRoutines';
+export { createRoutines, type Routines } from './wasmModule';

@@ -7,13 +7,13 @@ import type { HistogramLook, LadderReading } from '../../instruments/LadderHisto
 import { LadderPin } from '../../instruments/LadderPin';
 import { PictureHistogram } from '../../instruments/PictureHistogram';
 import { Verdict } from '../../instruments/Verdict';
-import { useLiveWords } from '../../state/liveWords';
+import { useLiveWords } from './words/liveWords';
 import { useStore } from '../../state/store';
 import { COLOUR, FONT, TARGET } from '../../theme/theme';
-import type { Readings } from '../../camera/CameraDevice';
-import { applyRepair, changeExposure } from './fieldSession';
-import { fieldStore, readingsStore, toggleSheet, type Pin } from './fieldState';
-import { findingsOf, highlightText, pinText } from './readingsText';
+import type { Readings } from '../../camera/device/readings';
+import { applyRepair, changeExposure } from './session/fieldSession';
+import { fieldStore, readingsStore, toggleSheet, type Pin } from './session/fieldState';
+import { findingsOf, highlightText, pinText } from './words/readingsText';
 
 /** Readings as the ladder wants them. */
 function listenToReadings(listener: (reading: LadderReading) => void): () => void {
@@ -153,8 +153,9 @@ let lastWords = '[]';
 let lastReadings: Readings | null = null;
 
 /**
- * All findings as text, so that they can be compared. While a frame made with older settings is still on screen, what
- * was said before stands: rules must not mix the settings of one frame with the readings of another.
+ * All findings as text, so that they can be compared. While a frame made with older settings is
+ * still on screen, what was said before stands: rules must not mix the settings of one frame with
+ * the readings of another.
  */
 function findingsAsText(): string {
   const readings = readingsStore.get();

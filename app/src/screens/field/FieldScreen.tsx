@@ -1,43 +1,49 @@
 import { useEffect } from 'react';
-import { StyleSheet, useWindowDimensions, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { ExposeBar } from '../../instruments/ExposeBar';
+import { useScreenRoom } from '../../instruments/useScreenRoom';
+import { UNSELECTABLE } from '../../instruments/webStyles';
 import { Window } from '../../instruments/Window';
-import { useFrameAdded } from '../../rolls/frameQueries';
+import { warmFrameViews } from '../../frame/frameViews';
+import { useFrameAdded } from '../../storage/frameQueries';
+import { warmFrames } from '../../storage/frames';
 import { useStore } from '../../state/store';
 import { COLOUR } from '../../theme/theme';
-import { CameraSheet } from './CameraSheet';
+import { CameraSheet } from './sheets/CameraSheet';
 import {
   FieldLadder,
   FieldPictureHistogram,
   FieldVerdict,
   PICTURE_HISTOGRAM_PX,
 } from './FieldInstruments';
-import { attachCanvas, attachLoupe, exposeFrame, releaseAll, whenStored } from './fieldSession';
-import { fieldStore, readingsStore, type FieldState, type Sheet } from './fieldState';
-import { FilesSheet } from './FilesSheet';
-import { fileWords, isOwnPhoto } from './fileWords';
+import { attachCanvas, attachLoupe, releaseAll } from './session/fieldSession';
+import { exposeFrame, MAX_PENDING, whenStored } from './session/exposing';
+import { fieldStore, readingsStore, type FieldState, type Sheet } from './session/fieldState';
+import { FilesSheet } from './sheets/FilesSheet';
+import { fileWords, isOwnPhoto } from './words/fileWords';
 import { FilmStrip, LastFrame } from './LastFrame';
 import { measureField, type FieldMeasures } from './layout';
-import { LightSheet } from './LightSheet';
-import { MarksSheet } from './MarksSheet';
-import { MeterSheet } from './MeterSheet';
+import { LightSheet } from './sheets/LightSheet';
+import { MarksSheet } from './sheets/MarksSheet';
+import { MeterSheet } from './sheets/MeterSheet';
 import { NoticeLine } from './NoticeLine';
 import { Refusal } from './Refusal';
-import { RigSheet } from './RigSheet';
+import { RigSheet } from './sheets/RigSheet';
 import { StatusLine } from './StatusLine';
-import { Tapes } from './Tapes';
-import { useKeys } from './useKeys';
-import { useOpening } from './useOpening';
-import { useView } from './useView';
-import { DepthSheet } from './DepthSheet';
-import { FIELD_HANDS } from './fieldHands';
-import { FieldLoupe } from './FieldLoupe';
-import { watchFocus } from './focusInHand';
-import { FocusSheet } from './FocusSheet';
-import { VerdictSheet } from './VerdictSheet';
-import { WhiteSheet } from './WhiteSheet';
-import { WindowMarks } from './WindowMarks';
+import { Tapes } from './tapes/Tapes';
+import { useAwake } from './session/useAwake';
+import { useKeys } from './commands/useKeys';
+import { useOpening } from './session/useOpening';
+import { useView } from './window/useView';
+import { DepthSheet } from './sheets/DepthSheet';
+import { WINDOW_HANDLERS } from './commands/windowCommands';
+import { FieldLoupe } from './window/FieldLoupe';
+import { watchFocus } from './commands/focusCommands';
+import { FocusSheet } from './sheets/FocusSheet';
+import { VerdictSheet } from './sheets/VerdictSheet';
+import { WhiteSheet } from './sheets/WhiteSheet';
+import { WindowMarks } from './window/WindowMarks';
 
 const SHEETS: Readonly<Record<Sheet, () => React.JSX.Element | null>> = {
   camera: CameraSheet,
@@ -52,21 +58,31 @@ const SHEETS: Readonly<Record<Sheet, () => React.JSX.Element | null>> = {
   light: LightSheet,
 };
 
+/** What later presses need is loaded while there is a server to load it from. */
+function loadAhead(): void {
+  warmFrames();
+  warmFrameViews();
+  void import('../../camera/browser/browserCamera').catch(() => {});
+}
+
 /** Where pictures are taken: Window, Ladder, Verdict, tapes, Expose. */
 export function FieldScreen() {
-  const { width, height } = useWindowDimensions();
+  const { width, height } = useScreenRoom();
   const sheet = useStore(fieldStore, (s) => s.sheet);
   const frameAdded = useFrameAdded();
   useOpening();
   useKeys();
+  useAwake();
   useEffect(() => whenStored(frameAdded), [frameAdded]);
+  useEffect(loadAhead, []);
   useEffect(watchFocus, []);
 
   const m = measureField(width, height);
   useView(m);
 
   const OpenSheet = sheet ? SHEETS[sheet] : null;
-  // Where there is room for both, a sheet lies under the tapes, and the whole verdict when none is open.
+  // Where there is room for both, a sheet lies under the tapes, and the whole verdict when none is
+  // open.
   const roomy = m.layout === 'wide';
   const BelowSheet = OpenSheet ?? VerdictSheet;
   const controls = (
@@ -86,14 +102,14 @@ export function FieldScreen() {
   );
   if (m.layout === 'phone')
     return (
-      <View style={styles.phone} role="main">
+      <View style={[styles.phone, UNSELECTABLE]} role="main">
         <StatusLine />
         <PictureArea m={m} />
         <View style={[styles.controls, { gap: m.gap, padding: m.gap }]}>{controls}</View>
       </View>
     );
   return (
-    <View style={styles.screen} role="main">
+    <View style={[styles.screen, UNSELECTABLE]} role="main">
       {m.layout === 'wide' && <StatusLine />}
       <View style={styles.beside}>
         <View>
@@ -127,7 +143,7 @@ function PictureArea({ m }: { m: FieldMeasures }) {
         busy={busy}
         label={notice ? `Live picture. ${notice}` : 'The camera is starting'}
         attach={attachCanvas}
-        hands={FIELD_HANDS}
+        handlers={WINDOW_HANDLERS}
       >
         <WindowMarks
           width={width}
@@ -173,7 +189,7 @@ function BottomBar({ height }: { height: number }) {
         will={will}
         progress={progress}
         pending={pending}
-        disabled={!ready || (pending >= 3 && !progress?.open)}
+        disabled={!ready || (pending >= MAX_PENDING && !progress?.open)}
         onExpose={() => void exposeFrame()}
       />
       <AllToAuto height={height} />

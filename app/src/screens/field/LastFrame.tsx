@@ -1,73 +1,88 @@
-import { Image, Pressable, StyleSheet, Text, View } from 'react-native';
 import { useRouter } from 'expo-router';
-import type { FrameRecord } from '../../rolls/frameRecord';
-import { useFrames } from '../../rolls/frameQueries';
+import { Pressable, StyleSheet, Text, View } from 'react-native';
+import { useNewestFrames } from '../../storage/frameQueries';
+import { exposureWords } from '../../storage/frameWords';
 import { COLOUR, FONT } from '../../theme/theme';
+import { Thumbnail } from '../frames/Thumbnail';
 
-/** A frame as a small picture that opens it. */
-function Thumbnail({ record, size }: { record: FrameRecord; size: number }) {
+/** The frame taken last; where there is none to show, which of the reasons it is. */
+export function LastFrame({ size }: { readonly size: number }) {
+  const { data, isPending, isError } = useNewestFrames();
   const router = useRouter();
-  return (
-    <Pressable
-      role="link"
-      aria-label={`Frame ${record.source}, ${record.summary}`}
-      onPress={() => router.push({ pathname: '/frame/[id]', params: { id: record.id } })}
-      style={[styles.thumb, { width: size, height: size }]}
-    >
-      <Image source={{ uri: record.thumbnail }} style={styles.image} resizeMode="cover" alt="" />
-    </Pressable>
-  );
-}
-
-/** The frame taken last, or an empty place that says so. */
-export function LastFrame({ size }: { size: number }) {
-  const { data } = useFrames();
   const [last] = data?.frames ?? [];
-  if (last) return <Thumbnail record={last} size={size} />;
+  if (last) return <Thumbnail frame={last} size={size} />;
+  const box = [styles.thumb, { width: size, height: size }];
+  const unreadable = data?.unreadable.length ?? 0;
+  if (isError || unreadable > 0)
+    return (
+      <Pressable
+        role="link"
+        aria-label="Frames that cannot be read: see what can be done"
+        style={[box, styles.failed]}
+        onPress={() => router.push('/frames')}
+      >
+        <Text style={styles.text}>{isError ? 'frames not readable' : 'not readable'}</Text>
+      </Pressable>
+    );
   return (
-    <View style={[styles.thumb, styles.empty, { width: size, height: size }]}>
-      <Text style={styles.emptyText}>no frame yet</Text>
+    <View style={box}>
+      <Text style={styles.text}>{isPending ? 'looking ...' : 'no frame yet'}</Text>
     </View>
   );
 }
 
-const STRIP_FRAMES = 9;
-
-/** The newest frames in a row, with their settings. */
+/** The newest frames in a row, with their settings, and the way to all of them. */
 export function FilmStrip() {
-  const { data } = useFrames();
-  const frames = data?.frames.slice(0, STRIP_FRAMES) ?? [];
+  const { data, isPending, isError } = useNewestFrames();
+  const router = useRouter();
+  const frames = data?.frames ?? [];
+  const unreadable = data?.unreadable.length ?? 0;
   return (
     <View style={styles.strip}>
-      {frames.map((record) => (
-        <View key={record.id} style={styles.stripItem}>
-          <Thumbnail record={record} size={72} />
+      {frames.map((frame) => (
+        <View key={frame.record.id} style={styles.stripItem}>
+          <Thumbnail frame={frame} size={72} />
           <Text style={styles.caption} numberOfLines={1}>
-            {record.summary.split(' · ')[0]}
+            {exposureWords(frame.record).split(' · ')[0]}
           </Text>
         </View>
       ))}
-      {frames.length === 0 && <Text style={styles.caption}>Frames you expose appear here.</Text>}
-      {(data?.setAside ?? 0) > 0 && (
+      {isPending && <Text style={styles.caption}>Looking for frames ...</Text>}
+      {data?.total === 0 && <Text style={styles.caption}>Frames you expose appear here.</Text>}
+      {isError && (
         <Text style={styles.caption}>
-          {data?.setAside} stored frames were made by another version and are set aside.
+          The frames on this device cannot be read just now. New ones can still be made.
         </Text>
+      )}
+      {unreadable > 0 && (
+        <Text style={styles.caption}>
+          {unreadable} of the newest cannot be read by this version and{' '}
+          {unreadable === 1 ? 'is' : 'are'} set aside.
+        </Text>
+      )}
+      {(isError || (data?.total ?? 0) > 0) && (
+        <Pressable role="link" onPress={() => router.push('/frames')} style={styles.all}>
+          <Text style={styles.allText}>All {data?.total ?? ''} ›</Text>
+        </Pressable>
       )}
     </View>
   );
 }
 
 const styles = StyleSheet.create({
-  thumb: { borderRadius: 6, overflow: 'hidden', backgroundColor: COLOUR.panel },
-  image: { width: '100%', height: '100%' },
-  empty: { alignItems: 'center', justifyContent: 'center', padding: 4 },
-  emptyText: {
-    fontFamily: FONT.regular,
-    fontSize: 13,
-    color: COLOUR.lightSoft,
-    textAlign: 'center',
+  thumb: {
+    borderRadius: 6,
+    overflow: 'hidden',
+    backgroundColor: COLOUR.panel,
+    alignItems: 'center',
+    justifyContent: 'center',
+    padding: 4,
   },
+  failed: { borderLeftWidth: 5, borderLeftColor: COLOUR.clipped },
+  text: { fontFamily: FONT.regular, fontSize: 13, color: COLOUR.lightSoft, textAlign: 'center' },
   strip: { flexDirection: 'row', gap: 8, padding: 8, alignItems: 'flex-start' },
   stripItem: { width: 76, gap: 2 },
-  caption: { fontFamily: FONT.regular, fontSize: 14, color: COLOUR.lightSoft },
+  caption: { fontFamily: FONT.regular, fontSize: 14, color: COLOUR.lightSoft, flexShrink: 1 },
+  all: { minHeight: 44, minWidth: 44, justifyContent: 'center' },
+  allText: { fontFamily: FONT.semibold, fontSize: 15, color: COLOUR.light },
 });

@@ -1,41 +1,45 @@
+import { useRouter } from 'expo-router';
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
-import { MIME_TYPES, saveToComputer } from '../../rolls/save';
 import { useStore } from '../../state/store';
 import { COLOUR, FONT } from '../../theme/theme';
-import { fieldStore } from './fieldState';
+import { UnsavedLine } from '../frames/UnsavedLine';
+import { fieldStore } from './session/fieldState';
 
 const dismiss = (): void => fieldStore.update((s) => ({ ...s, notice: null }));
 
-/** What went wrong and what to do; offers files that could not be stored as a download. */
+/**
+ * What went wrong and what to do; and frames that could not be stored, for as long as there are
+ * any.
+ */
 export function NoticeLine() {
+  const router = useRouter();
   const notice = useStore(fieldStore, (s) => s.notice);
-  if (!notice) return null;
-  const save = (): void => {
-    for (const file of notice.rescue ?? [])
-      saveToComputer(file.name, file.parts, MIME_TYPES[file.kind]);
-    dismiss();
-  };
   return (
-    <View style={[styles.line, notice.passing && styles.passing]} role="alert">
-      <Text style={styles.text}>{notice.text}</Text>
-      {notice.rescue ? (
-        <Button label="Save the frame" onPress={save} />
-      ) : (
-        <Button label="Close" onPress={dismiss} />
+    <View style={styles.lines}>
+      <UnsavedLine onLook={() => router.push('/frames')} />
+      {notice && (
+        <View style={[styles.line, notice.passing && styles.passing]} role="alert">
+          <Text style={styles.text}>{notice.text}</Text>
+          <Button label="Close" onPress={dismiss} />
+        </View>
       )}
     </View>
   );
 }
 
 const styles = StyleSheet.create({
-  line: {
+  lines: {
     // Over verdict and tapes, so that nothing is pushed off the screen.
     position: 'absolute',
     zIndex: 2,
     left: 6,
     right: 6,
     top: 6,
+    gap: 6,
+    pointerEvents: 'box-none',
+  },
+  line: {
     boxShadow: '0 2px 10px rgba(0,0,0,0.6)',
     flexDirection: 'row',
     alignItems: 'center',

@@ -1,10 +1,10 @@
 import { StyleSheet, Text, View } from 'react-native';
-import type { RefusalReason } from '../../camera/CameraDevice';
+import type { RefusalReason } from '../../camera/device/refusal';
 import { Button } from '../../instruments/Button';
 import { useStore } from '../../state/store';
 import { COLOUR, FONT } from '../../theme/theme';
-import { openCamera } from './fieldSession';
-import { DEFAULT_SCENE, fieldStore } from './fieldState';
+import { openCamera } from './session/fieldSession';
+import { DEFAULT_SCENE, fieldStore } from './session/fieldState';
 
 const TITLES: Readonly<Record<RefusalReason, string>> = {
   ask: 'May Velmo use the camera?',
@@ -15,6 +15,7 @@ const TITLES: Readonly<Record<RefusalReason, string>> = {
   stalled: 'The camera sends no picture',
   unsupported: 'Camera not available',
   insecure: 'Camera needs a secure address',
+  browser: 'This browser is too old',
 };
 
 /** Stands in the Window's place when a camera cannot be had: why, and the ways out. */
@@ -32,10 +33,12 @@ export function Refusal({ width, height }: { width: number; height: number }) {
           onPress={() => void openCamera(choice, true)}
         />
       )}
-      <Button
-        label="Use the simulated camera"
-        onPress={() => void openCamera({ device: 'simulated', scene: DEFAULT_SCENE })}
-      />
+      {refusal.reason !== 'browser' && (
+        <Button
+          label="Use the simulated camera"
+          onPress={() => void openCamera({ device: 'simulated', scene: DEFAULT_SCENE })}
+        />
+      )}
     </View>
   );
 }

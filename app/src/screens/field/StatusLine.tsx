@@ -2,16 +2,19 @@ import { Pressable, StyleSheet, Text, View } from 'react-native';
 import { findLens } from '@velmo/core/optics';
 import { Button } from '../../instruments/Button';
 import { cropWords } from '../../instruments/tapeScale';
-import { useRoom } from '../../rolls/frameQueries';
+import { useRoom } from '../../storage/frameQueries';
 import { useStore } from '../../state/store';
 import { COLOUR, FONT } from '../../theme/theme';
-import { toggleLock } from './fieldSession';
-import { fieldStore, readingsStore, toggleSheet, type FieldState } from './fieldState';
-import { FILE_WORDS, framesLeft, leftDigits, writtenKind } from './fileWords';
-import { PATTERN_WORDS } from './MeterSheet';
-import { differenceText, evText } from './readingsText';
+import { toggleLock } from './session/fieldSession';
+import { fieldStore, readingsStore, toggleSheet, type FieldState } from './session/fieldState';
+import { FILE_WORDS, framesLeft, leftDigits, writtenKind } from './words/fileWords';
+import { PATTERN_WORDS } from './sheets/MeterSheet';
+import { differenceText, evText } from './words/readingsText';
 
-/** Place, meter and rig: what the picture is taken of, by what light, with what. Each opens its sheet. */
+/**
+ * Place, meter and rig: what the picture is taken of, by what light, with what. Each opens its
+ * sheet.
+ */
 export function StatusLine() {
   return (
     <View style={styles.line}>

@@ -40,18 +40,18 @@ const controlsHeight = ({ tape, bar, gap }: Heights): number =>
   VERDICT + TAPES * (tape + gap) + bar + 3 * gap;
 
 /** Laid out as for these sides where the window has less: one that is just being opened can say that it has a pixel. */
-const LEAST_PX = 240;
+const MIN_PX = 240;
 /** Height of a picture that a ladder still fits beside. */
-const LEAST_PICTURE = 120;
+const MIN_PICTURE = 120;
 
 /** Where everything goes in a window of this size. */
 export function measureField(windowWidth: number, windowHeight: number): FieldMeasures {
-  const width = Math.max(LEAST_PX, windowWidth);
-  const height = Math.max(LEAST_PX, windowHeight);
+  const width = Math.max(MIN_PX, windowWidth);
+  const height = Math.max(MIN_PX, windowHeight);
   if (width >= 900 && height >= 560) return wide(width, height);
   if (width > height) return side(width, height);
   const heights = height < LOW_PX ? TIGHT : height < HIGH_PX ? SNUG : ROOMY;
-  const room = Math.max(LEAST_PICTURE, height - STATUS - controlsHeight(heights));
+  const room = Math.max(MIN_PICTURE, height - STATUS - controlsHeight(heights));
   const pictureHeight = Math.min(room, Math.round((width * 4) / 3));
   const pictureWidth = Math.round((pictureHeight * 3) / 4);
   const spare = width - pictureWidth;
@@ -94,7 +94,7 @@ function side(width: number, height: number): FieldMeasures {
   const ladderWidth = 58;
   const columnWidth = Math.max(330, width - Math.round((height * 4) / 3) - GAP);
   const beside = Math.min(Math.round((height * 4) / 3), width - columnWidth - GAP);
-  const pictureWidth = Math.max(Math.round((LEAST_PICTURE * 4) / 3), beside);
+  const pictureWidth = Math.max(Math.round((MIN_PICTURE * 4) / 3), beside);
   const heights = [ROOMY, SNUG].find((h) => STATUS + controlsHeight(h) <= height) ?? TIGHT;
   return {
     layout: 'side',

@@ -4,7 +4,7 @@ import { Ladder } from '../../instruments/Ladder';
 import type { LadderReading } from '../../instruments/LadderHistogram';
 import { COLOUR, FONT } from '../../theme/theme';
 import { frameFacts } from './frameFactsText';
-import type { FrameSummary } from './frameView';
+import type { FrameSummary } from '../../frame/frameView';
 
 /** What the file holds: raw histogram in stops, share clipped, settings. */
 export function FrameFacts({ summary }: { summary: FrameSummary }) {

@@ -1,10 +1,12 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
-import { ScrollView, StyleSheet, Text, useWindowDimensions, View } from 'react-native';
+import { ScrollView, StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
-import { useDeleteFrame, useFrames } from '../../rolls/frameQueries';
-import type { FrameRecord } from '../../rolls/frameRecord';
-import { MIME_TYPES, saveToComputer } from '../../rolls/save';
+import { useScreenRoom } from '../../instruments/useScreenRoom';
+import { useFrame, useRemoveFrames } from '../../storage/frameQueries';
+import type { FrameRecord } from '../../storage/frameRecord';
+import { sourceWords } from '../../storage/frameWords';
+import { MIME_TYPES, saveToComputer } from '../../storage/save';
 import { COLOUR, FONT } from '../../theme/theme';
 import { FrameFacts } from './FrameFacts';
 import { FramePicture } from './FramePicture';
@@ -14,11 +16,17 @@ import { useFrameView, type OpenedFrame } from './useFrameView';
 export function FrameScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const router = useRouter();
-  const { data, isPending, error } = useFrames();
-  const record = data?.frames.find((f) => f.id === id);
+  const { data, isPending, error } = useFrame(id);
+  const record = data?.record;
   const toField = (): void => (router.canGoBack() ? router.back() : router.replace('/'));
   if (isPending) return <Message text="Opening ..." />;
-  if (error) return <Message text="The browser’s storage could not be read." onBack={toField} />;
+  if (error)
+    return (
+      <Message
+        text="The browser’s storage could not be read just now. Reload the page to try again."
+        onBack={toField}
+      />
+    );
   if (!record)
     return <Message text="This frame is not on this device (any more)." onBack={toField} />;
   return <OpenFrame key={record.id} record={record} onBack={toField} />;
@@ -26,7 +34,8 @@ export function FrameScreen() {
 
 function OpenFrame({ record, onBack }: { record: FrameRecord; onBack: () => void }) {
   const opened = useFrameView(record);
-  const { width, height } = useWindowDimensions();
+  const router = useRouter();
+  const { width, height } = useScreenRoom();
   const wide = width >= 900;
   const columnWidth = wide ? Math.max(340, Math.round(width * 0.29)) : width;
   const pictureWidth = wide ? width - columnWidth : width;
@@ -36,8 +45,9 @@ function OpenFrame({ record, onBack }: { record: FrameRecord; onBack: () => void
       <View style={styles.bar}>
         <Button quiet label="‹ Field" onPress={onBack} />
         <Text style={styles.title} numberOfLines={1} role="heading">
-          {record.source}
+          {sourceWords(record)}
         </Text>
+        <Button quiet label="All frames" onPress={() => router.push('/frames')} />
       </View>
       <View style={[styles.content, wide && styles.row]}>
         {opened.error ? (
@@ -70,11 +80,12 @@ function Actions({
 }) {
   const [asking, setAsking] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
-  const remove = useDeleteFrame();
+  const remove = useRemoveFrames();
   const save = async (index: number): Promise<void> => {
     const file = record.files[index];
     try {
-      saveToComputer(file.name, [await opened.bytes(file)], MIME_TYPES[file.kind]);
+      const bytes = await opened.bytes(file);
+      saveToComputer(file.name, new Blob([bytes], { type: MIME_TYPES[file.kind] }));
     } catch (error) {
       setProblem(error instanceof Error ? error.message : 'The file could not be read.');
     }
@@ -83,7 +94,7 @@ function Actions({
     return (
       <View style={styles.actions}>
         <Text style={styles.text}>Delete this frame from the browser for good?</Text>
-        <Button label="Delete" onPress={() => remove.mutate(record, { onSuccess: onGone })} />
+        <Button label="Delete" onPress={() => remove.mutate([record.id], { onSuccess: onGone })} />
         <Button label="Keep" onPress={() => setAsking(false)} />
       </View>
     );

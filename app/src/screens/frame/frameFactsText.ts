@@ -1,12 +1,14 @@
 import { nominalKelvin, tintWords } from '@velmo/core/colour';
 import { clickFromIso, formatSignedThirds, nominalIso, timeWords } from '@velmo/core/exposure';
 import { formatDistance } from '@velmo/core/optics';
-import type { FrameSummary } from './frameView';
+import type { FrameSummary } from '../../frame/frameView';
 
 const percent = (share: number): string =>
   share === 0 ? '0 %' : share < 1e-4 ? '< 0.01 %' : `${(100 * share).toFixed(2)} %`;
 
-/** Name and value of everything worth saying about a frame; what the file does not hold is left out. */
+/**
+ * Name and value of everything worth saying about a frame; what the file does not hold is left out.
+ */
 export function frameFacts({ width, height, raw, exif }: FrameSummary): [string, string][] {
   const facts: [string, string][] = [];
   const add = (name: string, value: string | undefined): void => {

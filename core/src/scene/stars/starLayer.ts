@@ -14,7 +14,7 @@ const REACH_PX = 3;
 /** Distance between two dabs of a trail in pixels. */
 const STEP_PX = 0.4;
 /** Cosine to the axis of the corner of a very wide picture, with room to spare. */
-const LEAST_COSINE = 0.3;
+const MIN_COSINE = 0.3;
 
 const whiteOf = (kelvin: number) =>
   kelvin < 4500 ? planckChromaticity(kelvin) : daylightChromaticity(kelvin);
@@ -52,7 +52,7 @@ export class StarLayer implements MovingLayer {
       if (direction[1] < 0) continue;
       if (!placeOf(framing, direction[0], direction[1], direction[2], place)) continue;
       // Far off the axis the plane runs to infinity: nothing there can be in a picture.
-      if (place[2] < LEAST_COSINE) continue;
+      if (place[2] < MIN_COSINE) continue;
       const way = (SKY_RATE_RAD_S * timeS * star.cosDeclination) / (pixel * place[2] * place[2]);
       const margin = way + REACH_PX;
       const [x, y] = [place[0] - plane.column, place[1] - plane.row];

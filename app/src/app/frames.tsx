@@ -1,0 +1,1 @@
+export { FramesScreen as default } from '../screens/frames/FramesScreen';

@@ -1,0 +1,48 @@
+import type { CapturePlan } from '@velmo/core/series';
+import { recordStages } from '../state/stages';
+import type { Naming } from '../storage/fileNames';
+import { keepFrame } from '../storage/frames';
+import { FrameNotStored, type ListedFrame } from '../storage/madeFrame';
+import type { CameraDevice, CaptureEvents } from './device/CameraDevice';
+import { MAKING_SHARE } from './device/capturedFrame';
+
+export interface KeepingEvents extends CaptureEvents {
+  /** A frame could not be stored: it is in the page, and the plan goes on. */
+  onNotStored(frame: FrameNotStored): void;
+}
+
+/**
+ * The one door through which frames are made: yields them as they are stored.
+ *
+ * @param naming how the first is called; those after it count on
+ * @param stop closes an open shutter early and ends the plan with that frame
+ */
+export async function* capture(
+  device: CameraDevice,
+  plan: CapturePlan,
+  naming: Naming,
+  events: KeepingEvents,
+  stop: AbortSignal,
+): AsyncGenerator<ListedFrame, void> {
+  const start = performance.now();
+  let { count } = naming;
+  for await (const { frame, stages } of device.capture(plan, naming.roll, events, stop)) {
+    const making = performance.now();
+    const progress = (share: number, stage: string): void =>
+      events.onProgress({ share: MAKING_SHARE + (1 - MAKING_SHARE) * share, stage });
+    try {
+      const stored = await keepFrame(
+        frame,
+        { ...naming, count: count++ },
+        (share) => progress(share, 'Storing'),
+        () => progress(0, 'Another tab is storing'),
+      );
+      const end = performance.now();
+      recordStages('capture', { ...stages, store: end - making, total: end - start });
+      yield stored;
+    } catch (error) {
+      if (!(error instanceof FrameNotStored)) throw error;
+      events.onNotStored(error);
+    }
+  }
+}

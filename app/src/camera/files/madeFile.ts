@@ -1,0 +1,14 @@
+import type { StoredKind } from '../../storage/frameRecord';
+import type { MadeFile } from '../../storage/madeFrame';
+import { MIME_TYPES } from '../../storage/save';
+
+/** A file of a frame out of its parts, which are let go. */
+export const madeFile = (
+  kind: StoredKind,
+  ending: string,
+  parts: readonly Uint8Array[],
+): MadeFile => ({
+  kind,
+  ending,
+  blob: new Blob([...parts] as Uint8Array<ArrayBuffer>[], { type: MIME_TYPES[kind] }),
+});

@@ -1,0 +1,236 @@
+import { transfer, type Remote } from 'comlink';
+import type { SimulatedShot } from '@velmo/core/simulate';
+import type { PicturePoint } from '@velmo/core/exposure';
+import { findLens, LENSES } from '@velmo/core/optics';
+import { findScene, SCENES, type Scene } from '@velmo/core/scene';
+import type { NeutralReading } from '@velmo/core/colour';
+import type { PushedRight } from '@velmo/core/monitor';
+import type { CapturePlan, CaptureStep, HeldExposure } from '@velmo/core/series';
+import type { Settings } from '@velmo/core/settings';
+import type { CameraDevice, CaptureEvents } from '../device/CameraDevice';
+import type { CameraCapabilities } from '../device/capabilities';
+import type { CapturedFrame } from '../device/capturedFrame';
+import type { Readings } from '../device/readings';
+import { ReadingsPort } from '../device/readingsPort';
+import type { CameraRefusal } from '../device/refusal';
+import { stoppedPicture } from '../device/stoppedPicture';
+import { FIRST_VIEW, type Aim, type ViewOptions } from '../device/view';
+import { startedWorker } from '../../workers/startedWorker';
+import { sayLost } from '../files/lostWorker';
+import { hastened, keepOpen, nowMs, type ClockSetting } from './light/sceneClock';
+import { simulatedCapabilities } from './simulatedCapabilities';
+import { SimulatedCapture } from './simulatedCapture';
+import type { SimulatedLiveApi } from './simulatedLive.worker';
+import { jobOf, shotOf, type Standpoint } from './simulatedShot';
+import { draggedAim, liveFraming, reprojected } from './simulatedView';
+
+/** A shutter open for longer than this shows its progress and can be closed early. */
+const LONG_S = 0.25;
+
+/** What a press of Expose has fixed. */
+interface Press {
+  readonly plan: CapturePlan;
+  readonly roll: string;
+  readonly held: Promise<HeldExposure | null>;
+  readonly from: Standpoint;
+}
+
+/**
+ * The built-in camera: light, sensor and lens computed from physics, for practice and for tests.
+ */
+export class SimulatedCamera implements CameraDevice {
+  readonly kind = 'simulated';
+  private readonly started = startedWorker<SimulatedLiveApi>(
+    new Worker(new URL('./simulatedLive.worker.ts', import.meta.url)),
+  );
+  private readonly live: Remote<SimulatedLiveApi> = this.started.api;
+  private readonly lost = new Set<(refusal: CameraRefusal) => void>();
+  private closed = false;
+  private readonly port = new ReadingsPort();
+  private readonly shooting = new SimulatedCapture();
+  private applied = 0;
+  private settings: Settings | null = null;
+  private capturing = 0;
+  /** Captures that have begun and still ask the live picture what they will take. */
+  private readonly aiming = new Set<Promise<SimulatedShot>>();
+  private options: ViewOptions = FIRST_VIEW;
+  private aim: Aim = { yawRad: 0, pitchRad: 0 };
+  private clock: ClockSetting = { epochMs: nowMs(), sceneS: 0, factor: 1 };
+  private scene: Scene;
+
+  constructor(sceneId: string) {
+    this.scene = findScene(sceneId) ?? SCENES[0];
+    this.started.lost.catch(() => {
+      if (this.closed) return;
+      this.close();
+      for (const listener of [...this.lost]) listener(stoppedPicture());
+    });
+  }
+
+  async open(): Promise<CameraCapabilities> {
+    const target = { sceneId: this.scene.id, aim: this.aim };
+    await this.started.ready.catch(() => {
+      throw stoppedPicture();
+    });
+    await this.live.open(target, transfer(this.port.remote, [this.port.remote]));
+    void this.live.setClock(this.clock);
+    this.shooting.warm();
+    return simulatedCapabilities(this.scene);
+  }
+
+  /** Goes to another place with the same camera: nothing is started anew. */
+  goTo(sceneId: string): CameraCapabilities {
+    this.scene = findScene(sceneId) ?? SCENES[0];
+    this.aim = { yawRad: 0, pitchRad: 0 };
+    this.look();
+    return simulatedCapabilities(this.scene);
+  }
+
+  attach(canvas: OffscreenCanvas): void {
+    void this.live.attach(transfer(canvas, [canvas]));
+  }
+
+  apply(settings: Settings): number {
+    this.settings = settings;
+    this.applied++;
+    void this.live.apply(settings, this.applied);
+    return this.applied;
+  }
+
+  view(options: ViewOptions): void {
+    this.options = options;
+    void this.live.view(options);
+  }
+
+  pan(dx: number, dy: number): readonly PicturePoint[] {
+    const before = this.framing(this.aim);
+    this.aim = draggedAim(this.aim, before, dx, dy);
+    const after = this.framing(this.aim);
+    this.look();
+    return this.options.pins.map((pin) => reprojected(pin, before, after));
+  }
+
+  hasten(factor: number): void {
+    this.clock = hastened(this.clock, factor);
+    void this.live.setClock(this.clock);
+  }
+
+  pushRight(allowedShare: number): Promise<PushedRight | null> {
+    return this.asked(this.live.pushRight(allowedShare));
+  }
+
+  readNeutral(at: PicturePoint): Promise<NeutralReading | null> {
+    return this.asked(this.live.readNeutral(at) as Promise<NeutralReading | null>);
+  }
+
+  attachLoupe(canvas: OffscreenCanvas): void {
+    void this.live.attachLoupe(transfer(canvas, [canvas]));
+  }
+
+  refocus(): Promise<void> {
+    return this.asked(this.live.refocus());
+  }
+
+  onReadings(listener: (readings: Readings) => void): () => void {
+    return this.port.listen(listener);
+  }
+
+  onLost(listener: (refusal: CameraRefusal) => void): () => void {
+    this.lost.add(listener);
+    return () => this.lost.delete(listener);
+  }
+
+  capture(
+    plan: CapturePlan,
+    roll: string,
+    events: CaptureEvents,
+    stop: AbortSignal,
+  ): AsyncIterable<CapturedFrame> {
+    // Asked for in the order of the settings before and after it.
+    const held = this.asked(this.live.hold(plan.focusFirst));
+    held.catch(() => {});
+    const { yawRad, pitchRad } = this.framing(this.aim);
+    const { upright } = this.options;
+    const from = { scene: this.scene, yawRad, pitchRad, upright, clock: this.clock };
+    return this.frames({ plan, roll, held, from }, events, stop);
+  }
+
+  private async *frames(
+    press: Press,
+    events: CaptureEvents,
+    stop: AbortSignal,
+  ): AsyncGenerator<CapturedFrame, void> {
+    for (const step of press.plan.steps) {
+      const aimed = this.aimed(press, step, events, stop);
+      this.aiming.add(aimed);
+      const shot = await aimed.finally(() => this.aiming.delete(aimed));
+      yield await this.busyWith(this.shooting.shoot(shot, jobOf(shot, press.roll), events));
+      if (stop.aborted) return;
+    }
+  }
+
+  /** The live picture makes room while a frame is made. */
+  private async busyWith<T>(work: Promise<T>): Promise<T> {
+    this.capturing++;
+    void this.live.busy(true);
+    try {
+      return await work;
+    } finally {
+      this.capturing--;
+      void this.live.busy(this.capturing > 0);
+    }
+  }
+
+  /** The shot as it will be: focus settled, the shutter opened and closed. */
+  private async aimed(
+    { plan: { settings }, held, from }: Press,
+    { moves }: CaptureStep,
+    events: CaptureEvents,
+    stop: AbortSignal,
+  ): Promise<SimulatedShot> {
+    const exposure = await held;
+    if (!exposure) throw new Error('The light has not been read yet. Try again in a moment.');
+    const shot = shotOf(settings, { ...exposure, ...moves }, from);
+    if (shot.timeS < LONG_S) return shot;
+    const tell = (goneS: number): void =>
+      events.onProgress({
+        share: goneS / shot.timeS,
+        stage: openWords(goneS, shot.timeS),
+        open: true,
+      });
+    return { ...shot, timeS: await keepOpen(shot.timeS, from.clock.factor, tell, stop) };
+  }
+
+  /**
+   * Closes once every capture that has begun knows what it will take: leaving Field loses nothing.
+   */
+  close(): void {
+    this.closed = true;
+    void Promise.allSettled([...this.aiming]).then(() => {
+      this.shooting.close();
+      this.port.close();
+      this.started.end();
+    });
+  }
+
+  /** What the live picture answers; rejects with a sentence when its worker goes meanwhile. */
+  private asked<T>(answer: Promise<T>): Promise<T> {
+    return Promise.race([answer, this.started.lost]).catch(sayLost);
+  }
+
+  private look(): void {
+    this.applied++;
+    void this.live.look({ sceneId: this.scene.id, aim: this.aim }, this.applied);
+  }
+
+  private framing(aim: Aim) {
+    const lens = findLens(this.settings?.lens ?? 'main') ?? LENSES[1];
+    return liveFraming(this.scene.id, aim, lens, this.settings?.crop ?? 1, this.options.upright);
+  }
+}
+
+/** "Open 12 of 20 s": whole seconds where the time is long. */
+function openWords(goneS: number, timeS: number): string {
+  const digits = timeS < 3 ? 1 : 0;
+  return `Open ${goneS.toFixed(digits)} of ${timeS.toFixed(digits)} s`;
+}

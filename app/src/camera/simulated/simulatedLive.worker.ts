@@ -1,0 +1,35 @@
+import { exposeKept } from '../../workers/exposeKept';
+import type { NeutralReading } from '@velmo/core/colour';
+import type { PicturePoint } from '@velmo/core/exposure';
+import type { PushedRight } from '@velmo/core/monitor';
+import type { HeldExposure } from '@velmo/core/series';
+import type { Settings } from '@velmo/core/settings';
+import type { ViewOptions } from '../device/view';
+import type { ClockSetting } from './light/sceneClock';
+import { SimulatedLive } from './simulatedLive';
+import type { LiveAim } from './simulatedView';
+
+let live: SimulatedLive | null = null;
+
+const api = {
+  /** Starts on a scene; readings go out through `port`. */
+  open(target: LiveAim, port: MessagePort): void {
+    live = new SimulatedLive(target, (readings) => port.postMessage(readings));
+  },
+  attach: (canvas: OffscreenCanvas): void => live?.attach(canvas),
+  apply: (settings: Settings, applied: number): void => live?.apply(settings, applied),
+  look: (target: LiveAim, applied: number): void => live?.look(target, applied),
+  view: (options: ViewOptions): void => live?.view(options),
+  setClock: (clock: ClockSetting): void => live?.setClock(clock),
+  pushRight: (allowedShare: number): PushedRight | null => live?.pushRight(allowedShare) ?? null,
+  readNeutral: (at: PicturePoint): NeutralReading | null => live?.readNeutral(at) ?? null,
+  attachLoupe: (canvas: OffscreenCanvas): void => live?.attachLoupe(canvas),
+  refocus: async (): Promise<void> => live?.refocus(),
+  hold: async (focusFirst: boolean): Promise<HeldExposure | null> =>
+    (await live?.hold(focusFirst)) ?? null,
+  busy: (capturing: boolean): void => live?.busy(capturing),
+  close: (): void => live?.close(),
+};
+
+export type SimulatedLiveApi = typeof api;
+exposeKept(api);

@@ -1,0 +1,36 @@
+import { transfer } from 'comlink';
+import { exposeKept } from '../workers/exposeKept';
+import type { FrameSummary, FrameView, Viewport } from './frameView';
+import { PictureView } from './pictureView';
+import { RawView } from './rawView';
+import { readFile } from '../storage/frameBytes';
+import type { StoredFile } from '../storage/frameRecord';
+import { stopWatch, type StageTimes } from '../state/stages';
+
+let view: FrameView | null = null;
+
+const api = {
+  /** Reads a stored file back and says what it holds. */
+  async open(id: string, file: StoredFile): Promise<{ summary: FrameSummary; stages: StageTimes }> {
+    const { stages, end } = stopWatch();
+    const bytes = await readFile(id, file);
+    if (!bytes) throw new Error('Part of this frame is missing from the browser’s storage.');
+    end('read');
+    view = file.kind === 'dng' ? RawView.of(bytes) : await PictureView.of(file.kind, bytes);
+    end('decode');
+    const summary = view.summary();
+    end('statistics');
+    return { summary, stages };
+  },
+  attach: (canvas: OffscreenCanvas): void => view?.attach(canvas),
+  show: (viewport: Viewport): void => view?.show(viewport),
+  /** The bytes of a stored file, for saving. */
+  async bytes(id: string, file: StoredFile): Promise<Uint8Array<ArrayBuffer>> {
+    const bytes = await readFile(id, file);
+    if (!bytes) throw new Error('Part of this frame is missing from the browser’s storage.');
+    return transfer(bytes, [bytes.buffer]);
+  },
+};
+
+export type FrameViewApi = typeof api;
+exposeKept(api);

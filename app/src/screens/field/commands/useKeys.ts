@@ -1,0 +1,80 @@
+import { useFocusEffect } from 'expo-router';
+import { useCallback } from 'react';
+import { DEPTH_LOOKS } from '@velmo/core/monitor';
+import {
+  closeSheet,
+  fieldStore,
+  readingsStore,
+  showDepth,
+  toggleSheet,
+} from '../session/fieldState';
+import { releaseAll, toggleLock } from '../session/fieldSession';
+import { leavePinAtSpot } from './pins';
+import { changeMonitors } from '../session/preferencesNow';
+import { pushExposureRight } from './pushRight';
+import { activate } from './activeTape';
+import { findFocus } from './focusCommands';
+import { closeLoupe, toggleLoupe } from '../window/loupeView';
+import { neutralAt } from './whiteCommands';
+
+/**
+ * Keys of Field, wherever the focus is, except where something is typed. Instruments have keys of
+ * their own.
+ */
+const KEYS: Readonly<Record<string, () => void>> = {
+  l: () => {
+    if (readingsStore.get()?.ev100 != null) toggleLock();
+  },
+  p: leavePinAtSpot,
+  m: () => toggleSheet('meter'),
+  r: () => toggleSheet('rig'),
+  v: () => toggleSheet('verdict'),
+  w: () => {
+    if (fieldStore.get().capabilities?.white) toggleSheet('white');
+  },
+  k: () => toggleSheet('marks'),
+  f: () => toggleSheet('files'),
+  j: () => toggleSheet('focus'),
+  g: findFocus,
+  o: toggleLoupe,
+  e: () => {
+    const { peaking } = fieldStore.get().preferences.monitors;
+    changeMonitors({ peaking: peaking === 'always' ? 'focusing' : 'always' });
+  },
+  d: () => {
+    const { depth, capabilities } = fieldStore.get();
+    const next = (DEPTH_LOOKS.indexOf(depth) + 1) % DEPTH_LOOKS.length;
+    if (capabilities?.hasDepth) showDepth(DEPTH_LOOKS[next]);
+  },
+  u: () => void pushExposureRight(),
+  n: () => void neutralAt(fieldStore.get().settings.meter.spot),
+  h: () => {
+    const { pictureHistogram } = fieldStore.get().preferences.monitors;
+    changeMonitors({ pictureHistogram: !pictureHistogram });
+  },
+  z: () => {
+    const { zebra } = fieldStore.get().preferences.monitors;
+    changeMonitors({ zebra: zebra ? null : { on: 'raw', clicksUnder: 0 } });
+  },
+  c: () => fieldStore.update((s) => ({ ...s, marks: !s.marks })),
+  Escape: () => {
+    closeLoupe();
+    closeSheet();
+    activate(null);
+  },
+  A: releaseAll,
+};
+
+export function useKeys(): void {
+  const listen = useCallback(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
+      if (event.target instanceof HTMLInputElement) return;
+      KEYS[event.key]?.();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+  // Field stays behind the screens that are opened over it: its keys are not theirs.
+  useFocusEffect(listen);
+}

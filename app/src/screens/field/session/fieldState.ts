@@ -1,0 +1,137 @@
+import type { PicturePoint } from '@velmo/core/exposure';
+import type { DepthLook } from '@velmo/core/monitor';
+import { DEFAULT_SETTINGS, type Settings } from '@velmo/core/settings';
+import type { CameraCapabilities } from '../../../camera/device/capabilities';
+import type { CameraRefusal } from '../../../camera/device/refusal';
+import type { CaptureProgress } from '../../../camera/device/CameraDevice';
+import type { Readings } from '../../../camera/device/readings';
+import type { CameraChoice } from '../../../storage/cameraChoice';
+import type { CameraLight } from '../../../storage/cameraLight';
+import { DEFAULT_PREFERENCES, type Preferences } from '../../../storage/preferences';
+import { createStore } from '../../../state/store';
+
+/** Something the photographer should know. */
+export interface Notice {
+  readonly text: string;
+  /** It answers what was just asked, and goes by itself. */
+  readonly passing?: boolean;
+}
+
+/** A spot reading stuck to the picture. */
+export interface Pin {
+  /** 1..8: what it is called. */
+  readonly number: number;
+  readonly at: PicturePoint;
+}
+
+export const MAX_PINS = 8;
+
+/** What lies over the tapes. */
+export type Sheet =
+  | 'camera'
+  | 'meter'
+  | 'rig'
+  | 'verdict'
+  | 'focus'
+  | 'depth'
+  | 'white'
+  | 'marks'
+  | 'files'
+  | 'light';
+
+/** A tape in hand: it decides what a tap on the Window means. */
+export type ActiveTape = 'time' | 'iso' | 'comp' | 'focus' | 'white';
+
+/** A loupe over the picture. */
+export interface OpenLoupe {
+  readonly at: PicturePoint;
+  /** It was asked for, and stays until it is closed; otherwise it goes with what called it. */
+  readonly stays: boolean;
+}
+
+export interface FieldState {
+  readonly choice: CameraChoice;
+  readonly phase: 'opening' | 'ready' | 'refused';
+  readonly refusal: CameraRefusal | null;
+  readonly capabilities: CameraCapabilities | null;
+  /** How the camera's light is calibrated; null where it is known anyway. */
+  readonly light: CameraLight | null;
+  /** Counts the cameras opened: each needs a canvas of its own. */
+  readonly opened: number;
+  readonly settings: Settings;
+  readonly preferences: Preferences;
+  readonly pins: readonly Pin[];
+  /** How much faster than the clock scene time runs. */
+  readonly haste: number;
+  readonly sheet: Sheet | null;
+  readonly activeTape: ActiveTape | null;
+  /** Number of the last `apply`: readings of an earlier one do not yet show these settings. */
+  readonly applied: number;
+  readonly marks: boolean;
+  /** A finger lies on the Window: the picture is shown bare. */
+  readonly bare: boolean;
+  /** The Window shows what the raw has lost. */
+  readonly clips: boolean;
+  /** Instead of the picture: what is sharp, or how far everything is. */
+  readonly depth: DepthLook;
+  readonly loupe: OpenLoupe | null;
+  /** The picture stands. */
+  readonly upright: boolean;
+  /** Extended ISO is being compared with base. */
+  readonly comparing: boolean;
+  /** Captures under way; progress is that of an open shutter, else of the oldest. */
+  readonly pending: number;
+  readonly progress: CaptureProgress | null;
+  readonly notice: Notice | null;
+}
+
+export const DEFAULT_SCENE = 'pans-at-noon';
+
+export const fieldStore = createStore<FieldState>({
+  choice: { device: 'simulated', scene: DEFAULT_SCENE },
+  phase: 'opening',
+  refusal: null,
+  capabilities: null,
+  light: null,
+  opened: 0,
+  settings: DEFAULT_SETTINGS,
+  preferences: DEFAULT_PREFERENCES,
+  pins: [],
+  haste: 1,
+  sheet: null,
+  activeTape: null,
+  applied: 0,
+  marks: true,
+  bare: false,
+  clips: false,
+  depth: 'off',
+  loupe: null,
+  upright: false,
+  comparing: false,
+  pending: 0,
+  progress: null,
+  notice: null,
+});
+
+/** The latest readings, at display rate. Kept apart so that slow parts need not listen. */
+export const readingsStore = createStore<Readings | null>(null);
+
+export const toggleSheet = (sheet: Sheet): void =>
+  fieldStore.update((s) => ({ ...s, sheet: s.sheet === sheet ? null : sheet }));
+
+export const closeSheet = (): void => fieldStore.update((s) => ({ ...s, sheet: null }));
+
+export const showDepth = (depth: DepthLook): void => fieldStore.update((s) => ({ ...s, depth }));
+
+/** How long an answer stands. */
+const SAID_MS = 7000;
+
+/** Answers what was just asked, in a line that goes by itself. */
+export function say(text: string): void {
+  const notice: Notice = { text, passing: true };
+  fieldStore.update((s) => ({ ...s, notice }));
+  setTimeout(
+    () => fieldStore.update((s) => (s.notice === notice ? { ...s, notice: null } : s)),
+    SAID_MS,
+  );
+}

@@ -1,0 +1,62 @@
+import type { CameraChoice } from '../../../storage/cameraChoice';
+import type { Settings } from '@velmo/core/settings';
+import { keepSettingsNow } from '../../../storage/settingsStore';
+
+/** Kept as long as the tab lives, through reloads and through being thrown away to save memory. */
+const KEY = 'velmo/obeyed-link';
+
+interface Note {
+  readonly link: string;
+  /** The camera the tab looked through last. */
+  readonly choice: CameraChoice;
+}
+
+/** The page is the tab's own again: reloaded, or brought back after it was discarded. */
+function isComingBack(): boolean {
+  const [entry] = performance.getEntriesByType('navigation') as PerformanceNavigationTiming[];
+  return entry?.type === 'reload' || entry?.type === 'back_forward';
+}
+
+/**
+ * A link is obeyed once a tab: a page that comes back after it was discarded finds camera and
+ * settings as they were left, not as the link once wanted them. Null: the link is to be obeyed.
+ */
+export function leftAt(link: string): CameraChoice | null {
+  const note = isComingBack() ? read() : null;
+  return note?.link === link ? note.choice : null;
+}
+
+/** Notes that a link has been obeyed, once the settings it led to are kept. */
+export async function noteObeyed(
+  link: string,
+  choice: CameraChoice,
+  settings: Settings,
+): Promise<void> {
+  try {
+    await keepSettingsNow(settings);
+    sessionStorage.setItem(KEY, JSON.stringify({ link, choice } satisfies Note));
+  } catch {
+    // What could not be noted is obeyed again: that is what a reload does anyway.
+  }
+}
+
+/** Notes another camera, if a link has been obeyed. */
+export function noteChoice(choice: CameraChoice): void {
+  const note = read();
+  if (!note) return;
+  try {
+    sessionStorage.setItem(KEY, JSON.stringify({ ...note, choice } satisfies Note));
+  } catch {
+    // The camera before it is opened again, then.
+  }
+}
+
+function read(): Note | null {
+  try {
+    const note = JSON.parse(sessionStorage.getItem(KEY) ?? 'null') as Partial<Note> | null;
+    const known = typeof note?.link === 'string' && typeof note.choice?.device === 'string';
+    return known ? (note as Note) : null;
+  } catch {
+    return null;
+  }
+}

@@ -1,0 +1,20 @@
+import type { MonitorSettings } from '@velmo/core/monitor';
+import type { Naming } from '../../../storage/fileNames';
+import { keepPreferences, type Focusing, type Preferences } from '../../../storage/preferences';
+import { fieldStore } from './fieldState';
+
+/** Changes what the photographer likes, and remembers it. */
+export function changePreferences(part: Partial<Preferences>): void {
+  const preferences = { ...fieldStore.get().preferences, ...part };
+  fieldStore.update((s) => ({ ...s, preferences }));
+  keepPreferences(preferences);
+}
+
+export const changeMonitors = (part: Partial<MonitorSettings>): void =>
+  changePreferences({ monitors: { ...fieldStore.get().preferences.monitors, ...part } });
+
+export const changeFocusing = (part: Partial<Focusing>): void =>
+  changePreferences({ focusing: { ...fieldStore.get().preferences.focusing, ...part } });
+
+export const changeNaming = (part: Partial<Naming>): void =>
+  changePreferences({ naming: { ...fieldStore.get().preferences.naming, ...part } });

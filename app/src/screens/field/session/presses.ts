@@ -1,0 +1,44 @@
+import type { CaptureProgress } from '../../../camera/device/CameraDevice';
+import { fieldStore } from './fieldState';
+
+/** One press of Expose: it has a shutter and a progress of its own. */
+export interface Press {
+  readonly shutter: AbortController;
+  progress: CaptureProgress | null;
+}
+
+const presses: Press[] = [];
+
+/** An open shutter is shown first, because a press closes it; then whatever is oldest. */
+function tell(): void {
+  const shown = openPress() ?? presses[0];
+  fieldStore.update((s) => ({
+    ...s,
+    pending: presses.length,
+    progress: shown?.progress ?? null,
+  }));
+}
+
+export const openPress = (): Press | undefined => presses.find(({ progress }) => progress?.open);
+
+export function beginPress(): Press {
+  const press: Press = { shutter: new AbortController(), progress: null };
+  presses.push(press);
+  tell();
+  return press;
+}
+
+export function tellProgress(press: Press, progress: CaptureProgress): void {
+  press.progress = progress;
+  tell();
+}
+
+export function endPress(press: Press): void {
+  presses.splice(presses.indexOf(press), 1);
+  tell();
+}
+
+/** Closes every shutter: the camera is about to go. */
+export function closeShutters(): void {
+  for (const { shutter } of presses) shutter.abort();
+}

@@ -1,0 +1,154 @@
+import { useCallback, useEffect, useRef } from 'react';
+import { useFocusEffect, useLocalSearchParams } from 'expo-router';
+import { findScene } from '@velmo/core/scene';
+import { LENSES } from '@velmo/core/optics';
+import { DEFAULT_SETTINGS, settingsFromLink, type LinkQuery } from '@velmo/core/settings';
+import { DEFAULT_PREFERENCES, lastPreferences } from '../../../storage/preferences';
+import { lastSettings } from '../../../storage/settingsStore';
+import { sweepHalves } from '../../../storage/frames';
+import { lastCamera, type CameraChoice } from '../../../storage/cameraChoice';
+import { closeCamera, openCamera } from './fieldSession';
+import { DEFAULT_SCENE, fieldStore } from './fieldState';
+import { linkQuery } from './linkQuery';
+import { leftAt, noteObeyed } from './obeyedLink';
+
+const LENS_IDS = LENSES.map((l) => l.id);
+
+/** The camera a link asks for; where it asks for none, that of last time. */
+function choiceFromLink(
+  query: LinkQuery,
+  last: CameraChoice | null,
+): { choice: CameraChoice; problem: string | null } {
+  if (query.device === 'browser')
+    return {
+      choice: last?.device === 'browser' ? last : { device: 'browser' },
+      problem: null,
+    };
+  const isKnown = last?.device === 'browser' || (last && findScene(last.scene) !== undefined);
+  if (query.device === undefined && query.scene === undefined && last && isKnown)
+    return { choice: last, problem: null };
+  const known = query.scene === undefined || findScene(query.scene) !== undefined;
+  return {
+    choice: { device: 'simulated', scene: known ? (query.scene ?? DEFAULT_SCENE) : DEFAULT_SCENE },
+    problem: known ? null : `scene=${query.scene?.slice(0, 24)}`,
+  };
+}
+
+/** Fastest that scene time may run against the clock. */
+const MAX_HASTE = 600;
+
+/** `clock=60`: scene time runs sixty times faster. Null when it cannot be read. */
+function hasteFromLink({ clock }: LinkQuery): number | null {
+  if (clock === undefined) return 1;
+  return /^\d+$/.test(clock) && Number(clock) >= 1 && Number(clock) <= MAX_HASTE
+    ? Number(clock)
+    : null;
+}
+
+/** Settings a link leads to: last time's, with what the link asks for on top. */
+async function settingsFor(query: LinkQuery) {
+  const base = (await lastSettings()) ?? DEFAULT_SETTINGS;
+  const known = LENS_IDS.includes(base.lens) ? base : { ...base, lens: DEFAULT_SETTINGS.lens };
+  return settingsFromLink(query, known, LENS_IDS);
+}
+
+/**
+ * Opens the camera while Field is in front, and closes it when Field is left. A link is obeyed
+ * once: coming back from a frame finds Field as it was.
+ */
+export function useOpening(): void {
+  const link = JSON.stringify(useLocalSearchParams());
+  const obeyed = useRef<string | null>(null);
+  useFocusEffect(
+    useCallback(() => {
+      let left = false;
+      const open = async (): Promise<void> => {
+        if (obeyed.current === link) {
+          await openCamera(fieldStore.get().choice);
+          return;
+        }
+        const before = leftAt(link);
+        const query = before ? {} : linkQuery(JSON.parse(link) as Record<string, unknown>);
+        const [{ settings, problems }, preferences, last] = await Promise.all([
+          settingsFor(query),
+          lastPreferences(),
+          lastCamera(),
+        ]);
+        const { choice, problem } = choiceFromLink(query, before ?? last);
+        const haste = hasteFromLink(query);
+        if (left) return;
+        obeyed.current = link;
+        void noteObeyed(link, choice, settings);
+        fieldStore.update((s) => ({
+          ...s,
+          settings,
+          preferences: preferences ?? DEFAULT_PREFERENCES,
+          haste: haste ?? 1,
+          sheet: null,
+          activeTape: null,
+          loupe: null,
+          depth: 'off',
+        }));
+        await openCamera(choice);
+        const badClock = haste === null ? `clock=${query.clock?.slice(0, 24)}` : null;
+        const unread = [...problems, problem, badClock].filter((p) => p !== null);
+        if (unread.length > 0)
+          fieldStore.update((s) => ({
+            ...s,
+            notice: {
+              text: `The link asks for ${unread.join(', ')}: not understood, left as it was.`,
+            },
+          }));
+      };
+      void open();
+      return () => {
+        left = true;
+        closeCamera();
+      };
+    }, [link]),
+  );
+  useEffect(letGoWhileHidden, []);
+  useEffect(reopenWhenPlugged, []);
+  useEffect(() => {
+    // What a tab left behind when it was closed while writing; nothing depends on it being gone.
+    void sweepHalves().catch(() => {});
+  }, []);
+}
+
+/** A camera others may want is let go while the page is not seen, and opened again when it is. */
+function letGoWhileHidden(): () => void {
+  let letGo = false;
+  const look = (seen: boolean): void => {
+    const { phase, capabilities, choice } = fieldStore.get();
+    if (!seen && phase === 'ready' && capabilities?.letGoWhenHidden) {
+      letGo = true;
+      closeCamera();
+    } else if (seen && letGo) {
+      letGo = false;
+      void openCamera(choice);
+    }
+  };
+  const onChange = (): void => look(!document.hidden);
+  // A page that is left is kept whole by some browsers, and shown again without having been hidden.
+  const onLeave = (): void => look(false);
+  document.addEventListener('visibilitychange', onChange);
+  window.addEventListener('pagehide', onLeave);
+  window.addEventListener('pageshow', onChange);
+  return () => {
+    document.removeEventListener('visibilitychange', onChange);
+    window.removeEventListener('pagehide', onLeave);
+    window.removeEventListener('pageshow', onChange);
+  };
+}
+
+/** A camera that was missed is opened as soon as one is plugged in. */
+function reopenWhenPlugged(): () => void {
+  const onChange = (): void => {
+    const { phase, refusal, choice } = fieldStore.get();
+    const missed = refusal?.reason === 'lost' || refusal?.reason === 'missing';
+    if (phase === 'refused' && missed && choice.device === 'browser') void openCamera(choice);
+  };
+  const { mediaDevices } = navigator;
+  mediaDevices?.addEventListener?.('devicechange', onChange);
+  return () => mediaDevices?.removeEventListener?.('devicechange', onChange);
+}

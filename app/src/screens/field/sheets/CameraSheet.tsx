@@ -1,0 +1,54 @@
+import { StyleSheet, Text, View } from 'react-native';
+import { SCENES } from '@velmo/core/scene';
+import { Choice } from '../../../instruments/Choice';
+import { Sheet } from '../../../instruments/Sheet';
+import { useStore } from '../../../state/store';
+import { COLOUR, FONT } from '../../../theme/theme';
+import { DeviceCameras, Place } from './DeviceCameras';
+import { hasten, openCamera } from '../session/fieldSession';
+import { closeSheet, fieldStore } from '../session/fieldState';
+
+/** Speeds of scene time that are offered. */
+const HASTES = [1, 10, 60] as const;
+
+/** Which camera, and where it stands. */
+export function CameraSheet() {
+  const choice = useStore(fieldStore, (s) => s.choice);
+  const haste = useStore(fieldStore, (s) => s.haste);
+  const simulated = choice.device === 'simulated';
+  return (
+    <Sheet title="Camera and place" onClose={closeSheet}>
+      <View style={styles.places}>
+        <Text style={styles.head}>Of this device</Text>
+        <DeviceCameras />
+        <Text style={styles.head}>Simulated, at the salt works</Text>
+        {SCENES.map((scene) => (
+          <Place
+            key={scene.id}
+            label={scene.name}
+            name={`${scene.name}, simulated`}
+            pressed={choice.device === 'simulated' && choice.scene === scene.id}
+            about={scene.description}
+            onPress={() => {
+              void openCamera({ device: 'simulated', scene: scene.id });
+              closeSheet();
+            }}
+          />
+        ))}
+      </View>
+      {simulated && (
+        <Choice
+          label="Scene time runs"
+          options={HASTES.map((factor) => ({ value: factor, label: `${factor}×` }))}
+          value={haste}
+          onChoose={hasten}
+        />
+      )}
+    </Sheet>
+  );
+}
+
+const styles = StyleSheet.create({
+  places: { gap: 8 },
+  head: { fontFamily: FONT.semibold, fontSize: 15, color: COLOUR.light },
+});

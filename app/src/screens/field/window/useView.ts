@@ -1,0 +1,47 @@
+import { useEffect } from 'react';
+import { useStore } from '../../../state/store';
+import { setView } from '../session/fieldSession';
+import { fieldStore } from '../session/fieldState';
+import type { FieldMeasures } from '../layout';
+import { loupeAfterTurning, loupePhotosites } from './loupeView';
+
+const LIVE_LONG_PX = 640;
+
+/** Tells the camera how the Window wants its picture. */
+export function useView({ upright, pictureWidth, pictureHeight }: FieldMeasures): void {
+  const marks = useStore(fieldStore, (s) => s.marks && !s.bare);
+  const clips = useStore(fieldStore, (s) => s.clips);
+  const depth = useStore(fieldStore, (s) => (s.bare ? 'off' : s.depth));
+  const monitors = useStore(fieldStore, (s) => s.preferences.monitors);
+  const activeTape = useStore(fieldStore, (s) => s.activeTape);
+  const loupe = useStore(fieldStore, (s) => s.loupe);
+  const loupeZoom = useStore(fieldStore, (s) => s.preferences.focusing.loupeZoom);
+  const peaking =
+    monitors.peaking === 'always' || (monitors.peaking === 'focusing' && activeTape === 'focus');
+  useEffect(() => {
+    if (activeTape !== 'focus') loupeAfterTurning();
+  }, [activeTape]);
+  useEffect(() => {
+    setView({
+      upright,
+      marks,
+      clips,
+      depth,
+      peaking,
+      monitors,
+      loupe: loupe && { at: loupe.at, photosites: loupePhotosites(loupeZoom) },
+      scale: Math.max(pictureWidth, pictureHeight) / LIVE_LONG_PX,
+    });
+  }, [
+    upright,
+    marks,
+    clips,
+    depth,
+    peaking,
+    monitors,
+    loupe,
+    loupeZoom,
+    pictureWidth,
+    pictureHeight,
+  ]);
+}

@@ -1,0 +1,109 @@
+import type { WhitePoint } from '@velmo/core/colour';
+
+export const FILE_KINDS_STORED = ['dng', 'jpeg', 'tiff', 'png'] as const;
+export type StoredKind = (typeof FILE_KINDS_STORED)[number];
+
+/** One file of a frame, kept as chunks under its name. */
+export interface StoredFile {
+  readonly kind: StoredKind;
+  readonly name: string;
+  readonly bytes: number;
+  readonly chunks: number;
+}
+
+/** How a frame came to be. */
+export const FRAME_ORIGINS = ['raw', 'video-frame', 'photo', 'photo-remade', 'average'] as const;
+export type FrameOrigin = (typeof FRAME_ORIGINS)[number];
+
+/** What is known of a frame the moment it is made; null where the camera does not say. */
+export interface FrameFacts {
+  readonly id: string;
+  /** Milliseconds since 1970. */
+  readonly capturedAt: number;
+  readonly camera: 'simulated' | 'browser';
+  /** The simulated place's id, or what the system calls the camera. */
+  readonly place: string;
+  readonly origin: FrameOrigin;
+  readonly timeS: number | null;
+  readonly iso: number | null;
+  readonly compClicks: number | null;
+  readonly lens: string | null;
+  readonly focusDioptres: number | null;
+  readonly white: Pick<WhitePoint, 'kelvin' | 'tint'> | null;
+  /** Share of the frame that clips in raw red, green, blue. */
+  readonly clippedShare: readonly [number, number, number] | null;
+  /** Size of the largest picture in it, as seen. */
+  readonly width: number;
+  readonly height: number;
+  /** Frames laid on one another, and how many times less noise they have. */
+  readonly average: { readonly frames: number; readonly timesLess: number | null } | null;
+  readonly roll: string;
+  /** What it is a step of. */
+  readonly series: { readonly id: string; readonly step: number } | null;
+}
+
+/** The entry that makes a frame exist. */
+export interface FrameRecord extends FrameFacts {
+  readonly version: 2;
+  /** What its files' names begin with; no other frame of this device has it. */
+  readonly stem: string;
+  readonly files: readonly StoredFile[];
+  /** Of frames kept before version 2, which knew only words. */
+  readonly words?: { readonly source: string; readonly summary: string };
+}
+
+const text = (maxLength: number) => ({ type: 'string', maxLength });
+const numberOrNull = { type: ['number', 'null'] };
+const orNull = (schema: object) => ({ oneOf: [{ type: 'null' }, schema] });
+const record = (properties: Record<string, object>, optional: readonly string[] = []) => ({
+  type: 'object',
+  properties,
+  required: Object.keys(properties).filter((name) => !optional.includes(name)),
+  additionalProperties: false,
+});
+
+/** JSON Schema of a FrameRecord. */
+export const FRAME_RECORD_SCHEMA = {
+  $id: 'velmo/frame/2',
+  ...record(
+    {
+      version: { const: 2 },
+      id: { type: 'string', pattern: '^[a-z0-9-]{8,64}$' },
+      capturedAt: { type: 'number', minimum: 0 },
+      camera: { enum: ['simulated', 'browser'] },
+      place: text(200),
+      origin: { enum: FRAME_ORIGINS },
+      timeS: numberOrNull,
+      iso: numberOrNull,
+      compClicks: numberOrNull,
+      lens: { type: ['string', 'null'], maxLength: 64 },
+      focusDioptres: numberOrNull,
+      white: orNull(record({ kelvin: { type: 'number' }, tint: { type: 'number' } })),
+      clippedShare: orNull({
+        type: 'array',
+        minItems: 3,
+        maxItems: 3,
+        items: { type: 'number', minimum: 0, maximum: 1 },
+      }),
+      width: { type: 'integer', minimum: 0 },
+      height: { type: 'integer', minimum: 0 },
+      average: orNull(record({ frames: { type: 'integer', minimum: 1 }, timesLess: numberOrNull })),
+      roll: text(200),
+      stem: { type: 'string', minLength: 1, maxLength: 160 },
+      series: orNull(record({ id: text(64), step: { type: 'integer', minimum: 0 } })),
+      files: {
+        type: 'array',
+        minItems: 1,
+        maxItems: 8,
+        items: record({
+          kind: { enum: FILE_KINDS_STORED },
+          name: { type: 'string', minLength: 1, maxLength: 160 },
+          bytes: { type: 'integer', minimum: 1 },
+          chunks: { type: 'integer', minimum: 1, maximum: 4096 },
+        }),
+      },
+      words: record({ source: text(200), summary: text(200) }),
+    },
+    ['words'],
+  ),
+} as const;

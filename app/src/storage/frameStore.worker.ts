@@ -1,0 +1,25 @@
+import { exposeKept } from '../workers/exposeKept';
+import {
+  filesOfUnreadable,
+  findFrame,
+  forgetIds,
+  listFrames,
+  removeFrames,
+  storeFrame,
+  sweepHalves,
+} from './frameStore';
+
+const api = {
+  storeFrame,
+  listFrames,
+  findFrame,
+  removeFrames,
+  filesOfUnreadable,
+  sweepHalves,
+  async forgetIds(): Promise<void> {
+    forgetIds();
+  },
+};
+
+export type FrameStoreApi = typeof api;
+exposeKept(api);

@@ -1,0 +1,116 @@
+import { proxy, type Remote } from 'comlink';
+import { KeptWorker } from '../workers/keptWorker';
+import { WorkerLost } from '../workers/startedWorker';
+import { isStorageFull } from './database';
+import { stemOf, type Naming } from './fileNames';
+import type { FrameStoreApi } from './frameStore.worker';
+import { FrameNotStored, type ListedFrame, type MadeFrame } from './madeFrame';
+
+/** The page's door to the frames on this device: a worker of their own reads and writes them. */
+const store = new KeptWorker<FrameStoreApi>(
+  () => new Worker(new URL('./frameStore.worker.ts', import.meta.url)),
+);
+
+/** Tells this device's other tabs. */
+const others = typeof BroadcastChannel === 'function' ? new BroadcastChannel('velmo-frames') : null;
+
+/** Loads it ahead of need. */
+export const warmFrames = (): void => store.warm();
+
+/**
+ * Asks the store. A connection that was cut (site data cleared, the worker gone) is made anew once:
+ * it stays cut for as long as its worker lives.
+ */
+async function ask<T>(work: (api: Remote<FrameStoreApi>) => Promise<T>): Promise<T> {
+  try {
+    return await store.call(work);
+  } catch (error) {
+    if (isStorageFull(error)) throw error;
+    // One that has gone is replaced already: to end that would cut off who asks it now.
+    if (!(error instanceof WorkerLost)) store.end();
+    return store.call(work);
+  }
+}
+
+/** Calls back when another tab has stored or removed frames. */
+export function onOthersChanged(listener: () => void): () => void {
+  const heard = (): void => void ask((api) => api.forgetIds()).then(listener, listener);
+  others?.addEventListener('message', heard);
+  return () => others?.removeEventListener('message', heard);
+}
+
+/** A store that says nothing for so long does not store: the frame is handed over instead. */
+const SILENT_MS = 60_000;
+
+/** Rejects once nothing has been heard for a while. */
+function silence(ms: number) {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let give: (error: Error) => void = () => {};
+  const over = new Promise<never>((_, reject) => (give = reject));
+  over.catch(() => {});
+  const stop = (): void => clearTimeout(timer);
+  const sign = (): void => {
+    stop();
+    timer = setTimeout(() => give(new Error('its storage does not answer')), ms);
+  };
+  sign();
+  return { over, sign, stop };
+}
+
+const whyNot = (error: unknown): string =>
+  isStorageFull(error)
+    ? error.message
+    : `The browser could not store the frame (${error instanceof Error ? error.message || error.name : 'unknown reason'}).`;
+
+/**
+ * Stores a frame. Rejects with FrameNotStored, which has the frame, whatever goes wrong.
+ *
+ * @param onWaiting called when another tab has been writing for a while
+ */
+export async function keepFrame(
+  made: MadeFrame,
+  naming: Naming,
+  onShare: (share: number) => void,
+  onWaiting: () => void,
+): Promise<ListedFrame> {
+  try {
+    const record = await ask((api) => {
+      const watched = silence(SILENT_MS);
+      const heard = (share: number): void => {
+        watched.sign();
+        onShare(share);
+      };
+      const storing = api.storeFrame(made, naming, proxy(heard), proxy(onWaiting));
+      return Promise.race([storing, watched.over]).finally(watched.stop);
+    });
+    others?.postMessage('stored');
+    void askToStay();
+    return { record, thumbnail: made.thumbnail };
+  } catch (error) {
+    const stem = stemOf(naming, made.name);
+    throw new FrameNotStored(whyNot(error), made, stem, isStorageFull(error));
+  }
+}
+
+let asked = false;
+
+/** With the first frame the browser is asked not to clear this site's storage by itself. */
+async function askToStay(): Promise<void> {
+  if (asked) return;
+  asked = true;
+  await navigator.storage?.persist?.().catch(() => false);
+}
+
+export const listFrames = (from: number, count: number) =>
+  ask((api) => api.listFrames(from, count));
+
+export const findFrame = (id: string) => ask((api) => api.findFrame(id));
+
+export async function removeFrames(ids: readonly string[]): Promise<void> {
+  await ask((api) => api.removeFrames(ids));
+  others?.postMessage('removed');
+}
+
+export const filesOfUnreadable = (id: string) => ask((api) => api.filesOfUnreadable(id));
+
+export const sweepHalves = (): Promise<number> => ask((api) => api.sweepHalves());

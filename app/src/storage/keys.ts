@@ -1,0 +1,15 @@
+/** Keys of the record database: a frame, a name that is given, a frame being written. */
+export const FRAME = 'frame/';
+export const WRITING = 'writing/';
+const NAME = 'name/';
+
+/** Names that differ in case only are the same: not every file system keeps them apart. */
+export const nameKey = (stem: string): string => `${NAME}${stem.toLowerCase()}`;
+
+/** Keys of the byte database, as version 1 had them too. */
+export const bytesOf = (id: string): string => `bytes/${id}/`;
+
+export const chunkKeys = (
+  id: string,
+  { name, chunks }: { readonly name: string; readonly chunks: number },
+): string[] => Array.from({ length: chunks }, (_, n) => `${bytesOf(id)}${name}/${n}`);

@@ -1,0 +1,90 @@
+import { DEFAULT_MONITORS, MONITORS_SCHEMA, type MonitorSettings } from '@velmo/core/monitor';
+import { DISTANCE_UNITS, type DistanceUnit } from '@velmo/core/optics';
+import { DEFAULT_NAMING, MAX_PATTERN, type Naming } from './fileNames';
+import { keptValue } from './keptValue';
+
+/** How focus is judged and found. */
+export interface Focusing {
+  readonly unit: DistanceUnit;
+  /** Screen pixels per photosite in the loupe. */
+  readonly loupeZoom: 1 | 2;
+  /** The loupe comes by itself while the Focus tape is turned. */
+  readonly loupeWithFocus: boolean;
+  /** Focus is found anew before every capture, where it is left to the camera. */
+  readonly beforeCapture: boolean;
+}
+
+/** What the photographer likes, whatever the picture. */
+export interface Preferences {
+  readonly version: 3;
+  /** Detents of compensation in clicks: 1/3, 1/2 or 1 stop. */
+  readonly compStepClicks: 1 | 1.5 | 3;
+  readonly monitors: MonitorSettings;
+  readonly focusing: Focusing;
+  readonly naming: Naming;
+}
+
+export const DEFAULT_PREFERENCES: Preferences = {
+  version: 3,
+  compStepClicks: 1,
+  monitors: DEFAULT_MONITORS,
+  focusing: { unit: 'm', loupeZoom: 1, loupeWithFocus: true, beforeCapture: false },
+  naming: DEFAULT_NAMING,
+};
+
+export const MAX_ROLL = 40;
+
+export const PREFERENCES_SCHEMA = {
+  $id: 'velmo/preferences/3',
+  type: 'object',
+  properties: {
+    version: { const: 3 },
+    compStepClicks: { enum: [1, 1.5, 3] },
+    monitors: MONITORS_SCHEMA,
+    focusing: {
+      type: 'object',
+      properties: {
+        unit: { enum: DISTANCE_UNITS },
+        loupeZoom: { enum: [1, 2] },
+        loupeWithFocus: { type: 'boolean' },
+        beforeCapture: { type: 'boolean' },
+      },
+      required: ['unit', 'loupeZoom', 'loupeWithFocus', 'beforeCapture'],
+      additionalProperties: false,
+    },
+    naming: {
+      type: 'object',
+      properties: {
+        pattern: { type: 'string', maxLength: MAX_PATTERN },
+        roll: { type: 'string', maxLength: MAX_ROLL },
+        count: { type: 'integer', minimum: 1, maximum: 1e9 },
+      },
+      required: ['pattern', 'roll', 'count'],
+      additionalProperties: false,
+    },
+  },
+  required: ['version', 'compStepClicks', 'monitors', 'focusing', 'naming'],
+  additionalProperties: false,
+} as const;
+
+/** Version 1 knew neither monitors nor names, version 2 nothing of focus. */
+function migrated(value: unknown): unknown {
+  if (typeof value !== 'object' || value === null) return value;
+  const old = value as { version?: unknown; monitors?: object };
+  if (old.version !== 1 && old.version !== 2) return value;
+  return {
+    ...DEFAULT_PREFERENCES,
+    ...value,
+    monitors: { ...DEFAULT_MONITORS, ...old.monitors },
+    version: DEFAULT_PREFERENCES.version,
+  };
+}
+
+const kept = keptValue<Preferences>('preferences', async (value) => {
+  const { isValid } = await import('./validation');
+  const current = migrated(value);
+  return isValid<Preferences>(PREFERENCES_SCHEMA, current) ? current : null;
+});
+
+export const lastPreferences = kept.last;
+export const keepPreferences = kept.keep;

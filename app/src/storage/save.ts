@@ -1,0 +1,18 @@
+/** Hands a file to the browser as a download. */
+export function saveToComputer(name: string, file: Blob): void {
+  const url = URL.createObjectURL(file);
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  // The browser has taken the blob over once the click returns; a minute is more than enough for
+  // slow ones.
+  setTimeout(() => URL.revokeObjectURL(url), 60_000);
+}
+
+export const MIME_TYPES = {
+  dng: 'image/x-adobe-dng',
+  jpeg: 'image/jpeg',
+  tiff: 'image/tiff',
+  png: 'image/png',
+} as const;

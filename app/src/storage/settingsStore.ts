@@ -1,0 +1,15 @@
+import { migrateSettings, SETTINGS_SCHEMA, type Settings } from '@velmo/core/settings';
+import { keptValue } from './keptValue';
+
+const kept = keptValue<Settings>('settings', async (value) => {
+  const { isValid } = await import('./validation');
+  const current = migrateSettings(value);
+  return isValid<Settings>(SETTINGS_SCHEMA, current) ? current : null;
+});
+
+/** The settings of last time; null when there are none, or none this version understands. */
+export const lastSettings = kept.last;
+
+/** Keeps settings for next time, once they have been quiet for a moment. */
+export const keepSettings = kept.keep;
+export const keepSettingsNow = kept.keepNow;

@@ -1,0 +1,113 @@
+import { MessageChannel } from 'node:worker_threads';
+import { DEFAULT_SETTINGS, held, type Settings } from '@velmo/core/settings';
+import { FIRST_VIEW } from '../src/camera/device/view';
+import { SimulatedLive } from '../src/camera/simulated/simulatedLive';
+
+/** Widths of the pictures that have been shown. */
+function canvasOf(shown: number[]): OffscreenCanvas {
+  const context = { putImageData: (picture: ImageData) => shown.push(picture.width) };
+  return { width: 1, height: 1, getContext: () => context } as unknown as OffscreenCanvas;
+}
+
+const turn = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
+
+describe('the live picture of the simulated phone', () => {
+  const channels: MessageChannel[] = [];
+  const before = { ...globalThis };
+  beforeEach(() => {
+    globalThis.MessageChannel = class extends MessageChannel {
+      constructor() {
+        super();
+        channels.push(this);
+      }
+    } as unknown as typeof globalThis.MessageChannel;
+    globalThis.requestAnimationFrame = (frame) => Number(setTimeout(() => frame(0), 16));
+    globalThis.ImageData ??= class {
+      constructor(
+        readonly data: Uint8ClampedArray,
+        readonly width: number,
+        readonly height: number,
+      ) {}
+    } as unknown as typeof ImageData;
+  });
+  afterEach(() => {
+    for (const { port1 } of channels.splice(0)) port1.close();
+    Object.assign(globalThis, before);
+  });
+
+  test('a phone that is turned while the picture is being refined shows the turned one', async () => {
+    const shown: number[] = [];
+    const target = { sceneId: 'test-wall', aim: { yawRad: 0, pitchRad: 0 } };
+    const live = new SimulatedLive(target, () => {});
+    live.view({ ...FIRST_VIEW, upright: true });
+    live.apply(DEFAULT_SETTINGS, 1);
+    live.attach(canvasOf(shown));
+    while (shown.length === 0) await turn();
+    const uprightPx = shown[0];
+    live.view({ ...FIRST_VIEW, upright: false });
+    // A pass of refining ends after the turn and before the next frame.
+    (live as unknown as { still: { onRefined(): void } }).still.onRefined();
+    while (shown.at(-1) === uprightPx) await turn();
+    live.close();
+    expect(shown.at(-1)).toBeGreaterThan(uprightPx);
+  });
+
+  describe('what a frame is exposed with is of the moment Expose is pressed', () => {
+    const target = { sceneId: 'test-wall', aim: { yawRad: 0, pitchRad: 0 } };
+    const pressed: Settings = {
+      ...DEFAULT_SETTINGS,
+      time: held(-21),
+      iso: held(3),
+      focus: { mode: 'held', dioptres: 2 },
+      white: { mode: 'held', kelvin: 4000, tint: 3 },
+    };
+    const later: Settings = {
+      ...pressed,
+      lens: 'tele',
+      time: held(-9),
+      iso: held(9),
+      focus: { mode: 'held', dioptres: 0.5 },
+      white: { mode: 'held', kelvin: 7000, tint: 0 },
+    };
+
+    test('before the first picture, and whatever is changed right after', async () => {
+      const live = new SimulatedLive(target, () => {});
+      live.apply(pressed, 1);
+      const exposure = live.hold(false);
+      live.apply(later, 2);
+      live.look({ sceneId: 'drying-shed', aim: target.aim }, 3);
+      live.close();
+      expect(await exposure).toEqual({
+        timeClick: -21,
+        isoClick: 3,
+        white: pressed.white,
+        focusDioptres: expect.closeTo(2, 6),
+      });
+    });
+
+    test('focus that is to be found first is what the lens stood at when another was asked for', async () => {
+      const live = new SimulatedLive(target, () => {});
+      live.apply({ ...pressed, focus: DEFAULT_SETTINGS.focus }, 1);
+      live.attach(canvasOf([]));
+      const exposure = live.hold(true);
+      // The search begins with the next frame.
+      await new Promise((resolve) => setTimeout(resolve, 100));
+      live.apply(later, 2);
+      live.close();
+      const { focusDioptres } = (await exposure)!;
+      expect(focusDioptres).not.toBeCloseTo(0.5, 2);
+    });
+
+    test('a focus that is held is never moved', async () => {
+      const live = new SimulatedLive(target, () => {});
+      live.apply(pressed, 1);
+      const exposure = await live.hold(true);
+      live.close();
+      expect(exposure!.focusDioptres).toBeCloseTo(2, 6);
+    });
+
+    test('null before any settings have come', async () => {
+      expect(await new SimulatedLive(target, () => {}).hold(false)).toBeNull();
+    });
+  });
+});

@@ -1,0 +1,82 @@
+import type { CameraProfile } from '../../colour/cameraProfile';
+import type { MeterPattern } from '../../exposure/metering';
+import type { PixelBox } from '../../optics/aspect';
+
+/** A moment with the clock's offset from UTC; core has no clock of its own. */
+export interface Moment {
+  readonly epochMs: number;
+  readonly offsetMinutes: number;
+}
+
+/** How many frames a picture is made of. */
+export interface CompositeFrames {
+  /** Frames taken. */
+  readonly taken: number;
+  /** Frames that are in the picture. */
+  readonly used: number;
+  /** From the start of the first to the end of the last. */
+  readonly periodS: number;
+}
+
+/** How a frame was shot, as far as it is known: what is unknown is left out, never made up. */
+export interface ShotMetadata {
+  readonly make: string;
+  readonly model: string;
+  readonly software: string;
+  /** One plain sentence about where the data comes from. */
+  readonly description: string;
+  readonly capturedAt: Moment;
+  readonly timeS?: number;
+  readonly iso?: number;
+  readonly fNumber?: number;
+  readonly focalLengthMm?: number;
+  readonly focalLength35Mm?: number;
+  readonly lensModel?: string;
+  /** Where the lens was focused, in metres; Infinity allowed. */
+  readonly focusedM?: number;
+  readonly compensationStops?: number;
+  readonly metering?: MeterPattern;
+  /** How much the picture was cropped in the camera; 1 = not at all. */
+  readonly digitalZoom?: number;
+  /**
+   * Who chose the exposure: nothing held, time held, ISO held (still an automatic programme), both
+   * held.
+   */
+  readonly program?: 'auto' | 'time-held' | 'iso-held' | 'manual';
+  /** The camera chose the white balance, or the photographer did. */
+  readonly whiteIsAuto?: boolean;
+  /** It is the average of several frames, each exposed as the fields above say. */
+  readonly composite?: CompositeFrames;
+}
+
+/** Compressed raw samples. */
+export interface RawImage {
+  /** 'cfa': one sample a photosite, RGGB; 'linear': demosaiced or processed RGB. */
+  readonly kind: 'cfa' | 'linear';
+  readonly width: number;
+  readonly height: number;
+  readonly tileWidth: number;
+  readonly tileHeight: number;
+  /** Lossless JPEG streams, row by row from the top left. */
+  readonly tiles: readonly Uint8Array[];
+  readonly blackLevel: number;
+  readonly whiteLevel: number;
+  /** The part that is meant to be seen (DNG DefaultCrop); left out = all of it. */
+  readonly crop?: PixelBox;
+  /**
+   * Noise variance = scale * x + offset of a signal x, 0..1 of the raw range (DNG NoiseProfile);
+   * null when unknown.
+   */
+  readonly noise: { readonly scale: number; readonly offset: number } | null;
+}
+
+export interface DngDescription {
+  readonly raw: RawImage;
+  /** A baseline JPEG in the raw's own orientation. */
+  readonly preview: { readonly jpeg: Uint8Array; readonly width: number; readonly height: number };
+  readonly orientation: 1 | 6;
+  readonly profile: CameraProfile;
+  readonly asShotNeutral: readonly [number, number, number];
+  readonly baselineExposure: number;
+  readonly shot: ShotMetadata;
+}

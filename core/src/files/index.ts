@@ -1,0 +1,40 @@
+export { decodeRaw } from './dng/decodeRaw';
+export type {
+  CompositeFrames,
+  DngDescription,
+  Moment,
+  RawImage,
+  ShotMetadata,
+} from './dng/description';
+export { dngDeveloper, LINEAR_SHIFT } from './dng/dngDeveloper';
+export { DngError } from './dng/dngError';
+export { type Band, encodeBand } from './dng/encodeBand';
+export { jpegInfo, type JpegInfo } from './jpegInfo';
+export { withMetadata } from './jpegMetadata';
+export { withPngMetadata } from './pngMetadata';
+export { type DngFile, type RawLayout, readDng } from './dng/readDng';
+export { type DngExif, readExif } from './readExif';
+export { readPictureExif, readPictureTiff } from './readPicture';
+export {
+  COMPRESSION_JPEG,
+  COMPRESSION_NONE,
+  ORIENTATION_LEVEL,
+  ORIENTATION_UPRIGHT,
+  PHOTOMETRIC_CFA,
+  PHOTOMETRIC_LINEAR_RAW,
+  PHOTOMETRIC_YCBCR,
+  TAG,
+} from './dng/tags';
+export { TILE_HEIGHT, TILE_WIDTH, tilesAcross } from './dng/tiling';
+export { writeDng } from './dng/writeDng';
+export { writePictureTiff } from './tiff/writePictureTiff';
+export { decodeLjpeg } from './dng/ljpeg/decode';
+export { encodeLjpeg, type LjpegSource } from './dng/ljpeg/encode';
+export {
+  developDeepFrame,
+  type DevelopedFrame,
+  developFrame,
+  type MosaicFrame,
+} from './developFrame';
+export { assembleLinearDng, type LinearFrame } from './dng/linearDng';
+export { wantsDng, wantsPicture } from './fileKinds';

@@ -1,0 +1,58 @@
+import { srgbProfile } from '../colour/iccSrgb';
+import type { ShotMetadata } from './dng/description';
+import { DngError } from './dng/dngError';
+import { exifOfPicture } from './tiff/pictureTags';
+import { writeTiff } from './tiff/writer';
+import { xmpPacket } from './xmp';
+
+const SOI = [0xff, 0xd8] as const;
+const APP1 = 0xe1;
+const APP2 = 0xe2;
+const MAX_SEGMENT = 65533;
+
+const ascii = (text: string): Uint8Array => Uint8Array.from(text, (c) => c.charCodeAt(0));
+
+/** A marker segment: marker, length, signature, content. */
+function segment(marker: number, signature: string, parts: readonly Uint8Array[]): Uint8Array {
+  const head = ascii(signature);
+  const length = parts.reduce((sum, p) => sum + p.length, head.length);
+  if (length > MAX_SEGMENT) throw new RangeError('metadata does not fit into a JPEG segment');
+  const bytes = new Uint8Array(4 + length);
+  bytes.set([0xff, marker, (length + 2) >> 8, (length + 2) & 255]);
+  bytes.set(head, 4);
+  let at = 4 + head.length;
+  for (const part of parts) {
+    bytes.set(part, at);
+    at += part.length;
+  }
+  return bytes;
+}
+
+/** Where the application segments an encoder wrote (JFIF and the like) end. */
+function pastHeader(jpeg: Uint8Array): number {
+  let at = 2;
+  while (at + 4 <= jpeg.length && jpeg[at] === 0xff && jpeg[at + 1] >= 0xe0 && jpeg[at + 1] <= 0xef)
+    at += 2 + ((jpeg[at + 2] << 8) | jpeg[at + 3]);
+  return at;
+}
+
+/**
+ * A JPEG with Exif 3.0, XMP and an sRGB profile in place of whatever its encoder said of itself;
+ * parts to be laid end to end. Throws DngError when the bytes are no JPEG.
+ */
+export function withMetadata(
+  jpeg: Uint8Array,
+  width: number,
+  height: number,
+  shot: ShotMetadata,
+): Uint8Array[] {
+  if (jpeg[0] !== SOI[0] || jpeg[1] !== SOI[1]) throw new DngError('The picture is not a JPEG.');
+  return [
+    Uint8Array.from(SOI),
+    segment(APP1, 'Exif\0\0', writeTiff(exifOfPicture(shot, width, height))),
+    segment(APP1, 'http://ns.adobe.com/xap/1.0/\0', [xmpPacket(shot)]),
+    // One profile, first and only part of it.
+    segment(APP2, 'ICC_PROFILE\0\u0001\u0001', [srgbProfile()]),
+    jpeg.subarray(pastHeader(jpeg)),
+  ];
+}

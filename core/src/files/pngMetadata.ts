@@ -1,0 +1,55 @@
+import type { ShotMetadata } from './dng/description';
+import { DngError } from './dng/dngError';
+import { exifOfPicture } from './tiff/pictureTags';
+import { writeTiff } from './tiff/writer';
+
+const SIGNATURE = [0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a] as const;
+/** Signature and header chunk: what every PNG begins with. */
+const HEADER_BYTES = 8 + 12 + 13;
+const PERCEPTUAL = 0;
+
+const CRC_TABLE = Uint32Array.from({ length: 256 }, (_, n) => {
+  let c = n;
+  for (let k = 0; k < 8; k++) c = (c & 1) !== 0 ? 0xedb88320 ^ (c >>> 1) : c >>> 1;
+  return c;
+});
+
+function crc32(bytes: Uint8Array): number {
+  let c = 0xffffffff;
+  for (const byte of bytes) c = CRC_TABLE[(c ^ byte) & 255] ^ (c >>> 8);
+  return (c ^ 0xffffffff) >>> 0;
+}
+
+function chunk(type: string, parts: readonly Uint8Array[]): Uint8Array {
+  const length = parts.reduce((sum, p) => sum + p.length, 0);
+  const bytes = new Uint8Array(12 + length);
+  const view = new DataView(bytes.buffer);
+  view.setUint32(0, length);
+  for (let i = 0; i < 4; i++) bytes[4 + i] = type.charCodeAt(i);
+  let at = 8;
+  for (const part of parts) {
+    bytes.set(part, at);
+    at += part.length;
+  }
+  view.setUint32(8 + length, crc32(bytes.subarray(4, 8 + length)));
+  return bytes;
+}
+
+/**
+ * A PNG that says it is sRGB and how it was made (chunks sRGB and eXIf, PNG third edition); parts
+ * to be laid end to end. Throws DngError when the bytes are no PNG.
+ */
+export function withPngMetadata(
+  png: Uint8Array,
+  width: number,
+  height: number,
+  shot: ShotMetadata,
+): Uint8Array[] {
+  if (SIGNATURE.some((v, i) => png[i] !== v)) throw new DngError('The picture is not a PNG.');
+  return [
+    png.subarray(0, HEADER_BYTES),
+    chunk('sRGB', [Uint8Array.of(PERCEPTUAL)]),
+    chunk('eXIf', writeTiff(exifOfPicture(shot, width, height))),
+    png.subarray(HEADER_BYTES),
+  ];
+}

@@ -1,0 +1,87 @@
+import { DngError } from './dng/dngError';
+import { readExif, type DngExif } from './readExif';
+import { COMPRESSION_NONE, TAG } from './dng/tags';
+import { TiffReader } from './tiff/reader';
+
+const MAX_PIXELS = 100e6;
+
+/** The TIFF structure that holds a JPEG's Exif, or null. */
+function exifOfJpeg(jpeg: Uint8Array): Uint8Array | null {
+  const signature = [0x45, 0x78, 0x69, 0x66, 0, 0];
+  let at = 2;
+  while (
+    at + 4 <= jpeg.length &&
+    jpeg[at] === 0xff &&
+    jpeg[at + 1] >= 0xe0 &&
+    jpeg[at + 1] <= 0xef
+  ) {
+    const length = (jpeg[at + 2] << 8) | jpeg[at + 3];
+    if (jpeg[at + 1] === 0xe1 && signature.every((v, i) => jpeg[at + 4 + i] === v))
+      return jpeg.subarray(at + 10, at + 2 + length);
+    at += 2 + length;
+  }
+  return null;
+}
+
+/** The TIFF structure that holds a PNG's Exif, or null. */
+function exifOfPng(png: Uint8Array): Uint8Array | null {
+  const view = new DataView(png.buffer, png.byteOffset, png.byteLength);
+  let at = 8;
+  while (at + 12 <= png.length) {
+    const length = view.getUint32(at);
+    // "eXIf"; pixels come last, and nothing is looked for behind them.
+    if (view.getUint32(at + 4) === 0x65584966) return png.subarray(at + 8, at + 8 + length);
+    if (view.getUint32(at + 4) === 0x49444154) return null;
+    at += 12 + length;
+  }
+  return null;
+}
+
+/**
+ * What a developed picture says of its making: nothing where it says nothing, or something broken.
+ */
+export function readPictureExif(kind: 'jpeg' | 'png' | 'tiff', bytes: Uint8Array): DngExif {
+  const tiff = kind === 'jpeg' ? exifOfJpeg(bytes) : kind === 'png' ? exifOfPng(bytes) : bytes;
+  if (!tiff) return {};
+  try {
+    const reader = new TiffReader(tiff);
+    return readExif(reader, reader.root());
+  } catch {
+    return {};
+  }
+}
+
+/**
+ * The pixels of a TIFF as Velmo writes them: 16-bit RGB, uncompressed, interleaved, little-endian.
+ * Throws DngError for any other.
+ */
+export function readPictureTiff(bytes: Uint8Array): {
+  readonly width: number;
+  readonly height: number;
+  /** Interleaved RGB. */
+  readonly data: Uint16Array;
+} {
+  const reader = new TiffReader(bytes);
+  const root = reader.root();
+  const width = reader.first(root, TAG.ImageWidth) ?? 0;
+  const height = reader.first(root, TAG.ImageLength) ?? 0;
+  const plain =
+    reader.first(root, TAG.Compression) === COMPRESSION_NONE &&
+    reader.numbers(root, TAG.BitsPerSample).join() === '16,16,16' &&
+    bytes[0] === 0x49;
+  if (!plain || !(width > 0 && height > 0 && width * height <= MAX_PIXELS))
+    throw new DngError('This TIFF is not of the kind Velmo writes, and cannot be shown.');
+  const offsets = reader.numbers(root, TAG.StripOffsets);
+  const counts = reader.numbers(root, TAG.StripByteCounts);
+  const data = new Uint8Array(6 * width * height);
+  let at = 0;
+  offsets.forEach((offset, i) => {
+    const length = counts[i] ?? 0;
+    if (offset + length > bytes.length || at + length > data.length)
+      throw new DngError('The TIFF is broken: part of it lies past its end.');
+    data.set(bytes.subarray(offset, offset + length), at);
+    at += length;
+  });
+  if (at !== data.length) throw new DngError('The TIFF is broken: it is not complete.');
+  return { width, height, data: new Uint16Array(data.buffer) };
+}

@@ -1,0 +1,44 @@
+import { srgbProfile } from '../../colour/iccSrgb';
+import type { ShotMetadata } from '../dng/description';
+import { pictureTags } from './pictureTags';
+import { COMPRESSION_NONE, TAG } from '../dng/tags';
+import { writeTiff } from './writer';
+import { xmpPacket } from '../xmp';
+
+const PHOTOMETRIC_RGB = 2;
+const ROWS_A_STRIP = 64;
+
+/**
+ * A developed picture as a TIFF 6.0 of 16 bits, uncompressed, in sRGB with its profile; parts to be
+ * laid end to end.
+ *
+ * @param rgb interleaved, `3 * width * height`; every machine a browser or Node runs on is little-endian, as the file is
+ */
+export function writePictureTiff(
+  rgb: Uint16Array,
+  width: number,
+  height: number,
+  shot: ShotMetadata,
+): Uint8Array[] {
+  const strips: Uint8Array[] = [];
+  for (let y = 0; y < height; y += ROWS_A_STRIP) {
+    const rows = Math.min(ROWS_A_STRIP, height - y);
+    strips.push(new Uint8Array(rgb.buffer, rgb.byteOffset + 6 * width * y, 6 * width * rows));
+  }
+  return writeTiff([
+    { tag: TAG.NewSubfileType, type: 'LONG', values: [0] },
+    { tag: TAG.ImageWidth, type: 'LONG', values: [width] },
+    { tag: TAG.ImageLength, type: 'LONG', values: [height] },
+    { tag: TAG.BitsPerSample, type: 'SHORT', values: [16, 16, 16] },
+    { tag: TAG.Compression, type: 'SHORT', values: [COMPRESSION_NONE] },
+    { tag: TAG.PhotometricInterpretation, type: 'SHORT', values: [PHOTOMETRIC_RGB] },
+    { tag: TAG.StripOffsets, blocks: strips },
+    { tag: TAG.SamplesPerPixel, type: 'SHORT', values: [3] },
+    { tag: TAG.RowsPerStrip, type: 'LONG', values: [ROWS_A_STRIP] },
+    { tag: TAG.StripByteCounts, type: 'LONG', values: strips.map((s) => s.length) },
+    { tag: TAG.PlanarConfiguration, type: 'SHORT', values: [1] },
+    { tag: TAG.XMP, type: 'BYTE', values: xmpPacket(shot) },
+    { tag: TAG.InterColorProfile, type: 'UNDEFINED', values: srgbProfile() },
+    ...pictureTags(shot),
+  ]);
+}

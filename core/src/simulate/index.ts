@@ -1,0 +1,35 @@
+export { type LampReadout, READOUT_S, rowShares, stripeLight } from './lampStripes';
+export { sceneResponse } from './sceneResponse';
+export { type PieceExposure, type PieceTarget, SensorPiece } from './sensorPiece';
+export {
+  bandRows,
+  captureBand,
+  type CapturedBand,
+  clippedShareOf,
+  exposeBand,
+  type StageListener,
+} from './simulatedBand';
+export {
+  assembleSimulatedDng,
+  developPreview,
+  mosaicOf,
+  noiseProfile,
+  simulatedDeveloper,
+} from './simulatedDng';
+export {
+  plainShot,
+  planSimulated,
+  SIMULATED_MAKE,
+  SIMULATED_MODEL,
+  simulatedMetadata,
+  simulatedOrientation,
+  type SimulatedPlan,
+  type SimulatedShot,
+} from './simulatedPlan';
+export {
+  SIMULATED_BASE_ISO_CLICK,
+  SIMULATED_ISO,
+  SIMULATED_TIME,
+  simulatedSolverInput,
+} from './simulatedSolver';
+export { simulatedSituation } from './simulatedSituation';

@@ -1,0 +1,187 @@
+import { blurReachPx, defocusOf, dioptresOf } from '../optics/defocus';
+import { DefocusBlur } from '../optics/defocusBlur';
+import type { LensModel } from '../optics/lenses';
+import { blurRows } from '../optics/shakeBlur';
+import { shakeKernel } from '../optics/shakeKernel';
+import { framingPixel, renderScene, type Framing, type Scene } from '../scene/index';
+import { exposeMosaic } from '../sensor/exposeMosaic';
+import { createLightPlane, depthExtremes, rowsOf, type LightPlane } from '../sensor/lightPlane';
+import { electronsPerLuminance, type PhotositeResponse } from '../sensor/sensorModel';
+import { tentBlur } from './lensBlur';
+import { sceneResponse } from './sceneResponse';
+
+/** What the sensor looks at: a scene through a lens, at the sensor's own resolution. */
+export interface PieceTarget {
+  readonly scene: Scene;
+  /** Of the whole sensor, a pixel a photosite, in the order the sensor reads. */
+  readonly framing: Framing;
+  readonly lens: LensModel;
+  readonly torch: boolean;
+}
+
+/** How a piece is exposed. */
+export interface PieceExposure {
+  readonly response: PhotositeResponse;
+  /** Where the lens is focused, in dioptres. */
+  readonly dioptres: number;
+  readonly timeS: number;
+  readonly startS: number;
+  readonly filterStops: number;
+  readonly steady: boolean;
+  readonly stabiliserStops: number;
+  readonly shakeSeed: number;
+  readonly seed: number;
+}
+
+const TENT = 1;
+
+/** Farthest that any focus of a lens spreads light, in photosites. */
+const mostReach = (lens: LensModel, framing: Framing): number => {
+  const closest = dioptresOf(lens.closestM);
+  return blurReachPx(defocusOf(lens, closest, framingPixel(framing)), Infinity, Infinity);
+};
+
+/**
+ * A square piece of the simulated sensor, exposed again and again as a capture would expose it: for
+ * focusing, and to look at it photosite by photosite. Its light is kept; when it moves, only what
+ * comes into it is rendered.
+ */
+export class SensorPiece {
+  /** Raw values of the last exposure, `size * size`, RGGB. */
+  readonly raw: Uint16Array;
+  private target: PieceTarget | null = null;
+  private margin = 0;
+  private still: LightPlane = createLightPlane(1, 1);
+  private spare: LightPlane = createLightPlane(1, 1);
+  private moved: LightPlane | null = null;
+  private readonly blur = new DefocusBlur();
+  private readonly focused: Float32Array;
+  private readonly shaken: Float32Array;
+  private readonly light: Float32Array;
+  /** What `focused` was made for; null when it must be made anew. */
+  private focusedAt: number | null = null;
+
+  /** @param size photosites along each side; even */
+  constructor(readonly size: number) {
+    this.raw = new Uint16Array(size * size);
+    this.light = new Float32Array(3 * size * size);
+    this.focused = new Float32Array(3 * size * (size + 2 * TENT));
+    this.shaken = new Float32Array(3 * size * (size + 2 * TENT));
+  }
+
+  /**
+   * Looks at another place.
+   *
+   * @param column photosite of the piece's left edge, made even so that colours stay in place; likewise `row`
+   */
+  aim(target: PieceTarget, column: number, row: number): void {
+    const known = this.target;
+    const same =
+      known !== null &&
+      known.scene === target.scene &&
+      known.lens === target.lens &&
+      known.torch === target.torch &&
+      known.framing === target.framing;
+    this.target = target;
+    this.margin = same ? this.margin : mostReach(target.lens, target.framing) + TENT;
+    const x = 2 * Math.floor(column / 2) - this.margin;
+    const y = 2 * Math.floor(row / 2) - this.margin;
+    if (same && x === this.still.column && y === this.still.row) return;
+    this.focusedAt = null;
+    if (same) this.moveTo(target, x, y);
+    else {
+      const side = this.size + 2 * this.margin;
+      this.still = createLightPlane(side, side, x, y);
+      this.spare = createLightPlane(side, side, x, y);
+      this.moved = target.scene.moving ? createLightPlane(side, side, x, y) : null;
+      render(target, this.still);
+    }
+  }
+
+  /** Exposes the piece into `raw`. Throws when it has not been aimed. */
+  expose(exposure: PieceExposure): void {
+    const { target, size } = this;
+    if (!target) throw new RangeError('a piece of the sensor must be aimed before it is exposed');
+    const { lens, framing } = target;
+    const pixel = framingPixel(framing);
+    const kernel = exposure.steady
+      ? null
+      : shakeKernel(exposure.shakeSeed, exposure.timeS, exposure.stabiliserStops, pixel);
+    this.focus(target, exposure);
+    let light = this.focused;
+    if (kernel) {
+      const rows = size + 2 * TENT;
+      blurRows(light, size, rows, kernel, 0, rows, this.shaken);
+      light = this.shaken;
+    }
+    tentBlur(light, size, size, this.light);
+    const electronsPerLight =
+      electronsPerLuminance(lens.sensor, 1, exposure.timeS, lens.fNumber) /
+      2 ** exposure.filterStops;
+    const { response, seed } = exposure;
+    exposeMosaic(this.light, size, size, 0, { response, electronsPerLight, seed }, this.raw);
+  }
+
+  /** Light behind the lens at this focus; kept while nothing changes. */
+  private focus(target: PieceTarget, { dioptres, startS, timeS }: PieceExposure): void {
+    const { moved, margin, size } = this;
+    if (!moved && this.focusedAt === dioptres) return;
+    let plane = this.still;
+    if (moved) {
+      moved.rgb.set(plane.rgb);
+      moved.depthM.set(plane.depthM);
+      plane = { ...moved, column: plane.column, row: plane.row };
+      const response = sceneResponse(target.scene, target.lens);
+      target.scene.moving!.paint(target.framing, plane, response, { startS, timeS });
+    }
+    const defocus = defocusOf(target.lens, dioptres, framingPixel(target.framing));
+    const part = { column: margin, row: margin - TENT, width: size, height: size + 2 * TENT };
+    const reach = Math.min(margin - TENT, blurReachPx(defocus, ...depthExtremes(plane.depthM)));
+    this.blur.blur(plane, defocus, part, reach, this.focused);
+    this.focusedAt = dioptres;
+  }
+
+  /** Keeps what both places share and renders the rest. */
+  private moveTo(target: PieceTarget, x: number, y: number): void {
+    const old = this.still;
+    const { width: side } = old;
+    const plane: LightPlane = { ...this.spare, column: x, row: y };
+    this.spare = old;
+    this.still = plane;
+    const dx = x - old.column;
+    const dy = y - old.row;
+    const columns = side - Math.abs(dx);
+    const rows = side - Math.abs(dy);
+    if (columns <= 0 || rows <= 0) {
+      render(target, plane);
+      return;
+    }
+    const [fromX, toX] = [Math.max(0, dx), Math.max(0, -dx)];
+    const [fromY, toY] = [Math.max(0, dy), Math.max(0, -dy)];
+    for (let r = 0; r < rows; r++) copyRow(old, fromX, fromY + r, plane, toX, toY + r, columns);
+    if (dy !== 0) render(target, rowsOf(plane, dy > 0 ? rows : 0, Math.abs(dy)));
+    if (dx === 0) return;
+    const left = dx > 0 ? columns : 0;
+    const strip = createLightPlane(Math.abs(dx), rows, x + left, y + toY);
+    render(target, strip);
+    for (let r = 0; r < rows; r++) copyRow(strip, 0, r, plane, left, toY + r, strip.width);
+  }
+}
+
+const render = ({ scene, framing, lens, torch }: PieceTarget, plane: LightPlane): void =>
+  renderScene(scene, framing, plane, sceneResponse(scene, lens), 1, torch);
+
+function copyRow(
+  from: LightPlane,
+  fromX: number,
+  fromY: number,
+  to: LightPlane,
+  toX: number,
+  toY: number,
+  pixels: number,
+): void {
+  const a = fromY * from.width + fromX;
+  const b = toY * to.width + toX;
+  to.rgb.set(from.rgb.subarray(3 * a, 3 * (a + pixels)), 3 * b);
+  to.depthM.set(from.depthM.subarray(a, a + pixels), b);
+}

@@ -1,0 +1,172 @@
+import { encodeBand } from '../files/dng/encodeBand';
+import { TILE_HEIGHT, TILE_WIDTH } from '../files/dng/tiling';
+import { blurReachPx } from '../optics/defocus';
+import { DefocusBlur } from '../optics/defocusBlur';
+import { depthRange } from '../scene/depths';
+import { renderScene } from '../scene/render';
+import { binMosaic } from '../sensor/binMosaic';
+import { exposeMosaic } from '../sensor/exposeMosaic';
+import { createLightPlane } from '../sensor/lightPlane';
+import { electronsPerLuminance } from '../sensor/sensorModel';
+import { blurRows } from '../optics/shakeBlur';
+import { shakeKernel } from '../optics/shakeKernel';
+import { pixelAngleRad } from '../optics/zoom';
+import { wantsDng, wantsPicture } from '../files/fileKinds';
+import { rowShares, stripeLight } from './lampStripes';
+import { tentBlur } from './lensBlur';
+import { sceneResponse } from './sceneResponse';
+import type { SimulatedPlan } from './simulatedPlan';
+
+/** What a band of the sensor gave, as far as the files of the shot need it. */
+export interface CapturedBand {
+  /** Compressed tiles, for a DNG. */
+  readonly tiles: Uint8Array[];
+  /** Raw values, `width * rows`, for a developed picture. */
+  readonly raw: Uint16Array | null;
+  /** Raw-scaled RGB of the preview's rows. */
+  readonly previewRaw: Uint16Array;
+  /** Photosites at the white level: red, green, blue. */
+  readonly clipped: readonly [number, number, number];
+}
+
+/** Called between stages, so that a caller with a clock can time them. */
+export type StageListener = (stage: 'light' | 'defocus' | 'shake' | 'sensor' | 'compress') => void;
+
+const PRECISION = 16;
+
+/** Rows of a band: tile high, less at the bottom. */
+export const bandRows = (plan: SimulatedPlan, band: number): number =>
+  Math.min(TILE_HEIGHT, plan.height - band * TILE_HEIGHT);
+
+/** Rows of margin the lens blur reads above and below a band. */
+const TENT = 1;
+
+/** Made on the first frame that needs it, and kept: its buffers are large. */
+let defocusBlur: DefocusBlur | null = null;
+
+/**
+ * Light on the rows of a band and some rows of margin on either side, with all that moved while the
+ * shutter was open and blurred by its distance from the focus.
+ */
+function focusedLight(
+  plan: SimulatedPlan,
+  firstRow: number,
+  rows: number,
+  margin: number,
+  onStage: StageListener,
+): Float32Array {
+  const { shot, scene, framing, lens, binning, width, defocus } = plan;
+  const xyzToCamera = sceneResponse(scene, lens);
+  const height = rows + 2 * margin;
+  const top = firstRow - margin;
+  const { nearestM, farthestM } = depthRange(scene, framing, top, height);
+  const reach = blurReachPx(defocus, nearestM, farthestM);
+  const plane = createLightPlane(width, height + 2 * reach, 0, top - reach);
+  renderScene(scene, framing, plane, xyzToCamera, binning === 1 ? 1 : 2, shot.torch);
+  scene.moving?.paint(framing, plane, xyzToCamera, shot);
+  onStage('light');
+  if (reach === 0) return plane.rgb;
+  const light = new Float32Array(3 * width * height);
+  defocusBlur ??= new DefocusBlur();
+  defocusBlur.blur(plane, defocus, { column: 0, row: reach, width, height }, reach, light);
+  onStage('defocus');
+  return light;
+}
+
+/**
+ * Light on the rows of a band and a row of margin on either side, as it arrives behind a lens that
+ * shakes.
+ */
+function lightOfBand(
+  plan: SimulatedPlan,
+  firstRow: number,
+  rows: number,
+  onStage: StageListener,
+): Float32Array {
+  const { shot, lens, binning, width } = plan;
+  const kernel = shot.steady
+    ? null
+    : shakeKernel(shot.seed, shot.timeS, shot.stabiliserStops, pixelAngleRad(lens, binning));
+  const margin = TENT + (kernel?.reach ?? 0);
+  const light = focusedLight(plan, firstRow, rows, margin, onStage);
+  if (!kernel) return light;
+  const shaken = new Float32Array(3 * width * (rows + 2 * TENT));
+  blurRows(light, width, rows + 2 * margin, kernel, margin - TENT, rows + 2 * TENT, shaken);
+  return shaken;
+}
+
+/** Stripes of pulsing lamps on a band's rows. */
+function stripe(plan: SimulatedPlan, firstRow: number, rows: number, light: Float32Array): void {
+  const { shot, scene, width, height } = plan;
+  if (scene.lampModulation === undefined) return;
+  const shares = rowShares(height, { ...shot, modulation: scene.lampModulation });
+  stripeLight(light, width, shares.subarray(firstRow, firstRow + rows), 'rows', light);
+}
+
+/** The raw values of one band, `width * rows`. */
+export function exposeBand(
+  plan: SimulatedPlan,
+  band: number,
+  onStage: StageListener = () => {},
+): Uint16Array {
+  const { width, lens, response, binning, shot } = plan;
+  const rows = bandRows(plan, band);
+  const firstRow = band * TILE_HEIGHT;
+  const light = new Float32Array(3 * width * rows);
+  tentBlur(lightOfBand(plan, firstRow, rows, onStage), width, rows, light);
+  stripe(plan, firstRow, rows, light);
+  onStage('shake');
+  const raw = new Uint16Array(width * rows);
+  const electronsPerLight =
+    electronsPerLuminance(lens.sensor, binning, shot.timeS, lens.fNumber) / 2 ** shot.filterStops;
+  exposeMosaic(light, width, rows, firstRow, { response, electronsPerLight, seed: shot.seed }, raw);
+  onStage('sensor');
+  return raw;
+}
+
+/**
+ * Photosites at or above a level: red, green, blue.
+ *
+ * @param raw rows of an RGGB mosaic from an even one on, `width` wide
+ */
+function countClipped(raw: Uint16Array, width: number, level: number): [number, number, number] {
+  const counts = [0, 0, 0, 0];
+  for (let start = 0, row = 0; start < raw.length; start += width, row ^= 2)
+    for (let x = 0; x < width; x++) if (raw[start + x] >= level) counts[row | (x & 1)]++;
+  return [counts[0], counts[1] + counts[2], counts[3]];
+}
+
+/** Share of a shot's photosites that clip: red, green, blue. */
+export function clippedShareOf(
+  { width, height }: SimulatedPlan,
+  bands: readonly CapturedBand[],
+): [number, number, number] {
+  const quarter = (width * height) / 4;
+  const share = (c: number, photosites: number): number =>
+    bands.reduce((sum, { clipped }) => sum + clipped[c], 0) / photosites;
+  return [share(0, quarter), share(1, 2 * quarter), share(2, quarter)];
+}
+
+/** Exposes and compresses one band. Bands are independent: any worker may take any of them. */
+export function captureBand(
+  plan: SimulatedPlan,
+  band: number,
+  onStage: StageListener = () => {},
+): CapturedBand {
+  const rows = bandRows(plan, band);
+  const raw = exposeBand(plan, band, onStage);
+  const { files } = plan.shot;
+  const tiles = wantsDng(files)
+    ? encodeBand(
+        { data: raw, width: plan.width, rows, samplesPerPixel: 1, precision: PRECISION },
+        TILE_WIDTH,
+        TILE_HEIGHT,
+      )
+    : [];
+  const f = plan.previewFactor;
+  const previewRaw = new Uint16Array(3 * (plan.width / f) * (rows / f));
+  binMosaic(raw, plan.width, rows, f, previewRaw);
+  onStage('compress');
+  const clipped = countClipped(raw, plan.width, plan.lens.sensor.whiteLevel);
+  return { tiles, raw: wantsPicture(files) ? raw : null, previewRaw, clipped };
+}

@@ -1,0 +1,197 @@
+import { CIE_D55 } from '../colour/illuminants';
+import { whitePointOf, type WhitePoint } from '../colour/whitePoint';
+import type { Moment, ShotMetadata } from '../files/dng/description';
+import { ORIENTATION_LEVEL, ORIENTATION_UPRIGHT } from '../files/dng/tags';
+import { TILE_HEIGHT, TILE_WIDTH } from '../files/dng/tiling';
+import { isoFromClick, timeSFromClick } from '../exposure/clicks';
+import type { MeterPattern } from '../exposure/metering';
+import { nominalIso } from '../exposure/nominal';
+import { aspectBox, type AspectRatio, type PixelBox } from '../optics/aspect';
+import { defocusOf, dioptresOf, distanceOf, type Defocus } from '../optics/defocus';
+import { lensFocus } from '../optics/focusScale';
+import { findLens, type LensModel } from '../optics/lenses';
+import { croppedFocalLength35, croppedSize, pixelAngleRad } from '../optics/zoom';
+import { depthAt, findScene, framingPixel, type Framing, type Scene } from '../scene/index';
+import type { FileKind } from '../settings/settings';
+import { photositeResponse, type PhotositeResponse } from '../sensor/sensorModel';
+
+/** Everything one simulated exposure depends on: plain, so that it can be sent to workers. */
+export interface SimulatedShot {
+  readonly sceneId: string;
+  readonly lensId: string;
+  /** 1 = the whole sensor. */
+  readonly crop: number;
+  /** How long the shutter really was open, in seconds. */
+  readonly timeS: number;
+  readonly isoClick: number;
+  readonly compClicks: number;
+  readonly meter: MeterPattern;
+  readonly program: NonNullable<ShotMetadata['program']>;
+  /** Where the lens is asked to focus, in dioptres. */
+  readonly focusDioptres: number;
+  readonly sizeMp: 12 | 3;
+  readonly files: FileKind;
+  readonly jpegQuality: number;
+  readonly aspect: AspectRatio;
+  /** The phone is held upright: the picture stands, the raw lies. */
+  readonly upright: boolean;
+  readonly yawRad: number;
+  readonly pitchRad: number;
+  readonly filterStops: number;
+  readonly torch: boolean;
+  /** On a tripod: nothing shakes. */
+  readonly steady: boolean;
+  readonly stabiliserStops: number;
+  readonly mainsHz: 50 | 60;
+  /** Scene time at which the shutter opened, in seconds. */
+  readonly startS: number;
+  /** The light taken as white: into picture and metadata, never into the raw values. */
+  readonly white: WhitePoint;
+  /** The camera chose it. */
+  readonly whiteIsAuto: boolean;
+  readonly seed: number;
+  readonly capturedAt: Moment;
+}
+
+/** Distance of what lies in the middle of a scene's opening picture. */
+function opticalAxisM(scene: Scene): number {
+  const middle: Framing = {
+    ...scene.framing,
+    halfLongTangent: 1,
+    longPx: 2,
+    shortPx: 2,
+    layout: 'level',
+  };
+  return depthAt(scene, middle, 1, 1);
+}
+
+/**
+ * A plain shot of a scene, 1/125 s at ISO 100: whole main lens focused on the middle, level, on a
+ * tripod, nothing before the lens.
+ */
+export function plainShot(sceneId: string): SimulatedShot {
+  const scene = findScene(sceneId);
+  const opening = scene?.framing ?? { yawRad: 0, pitchRad: 0 };
+  return {
+    sceneId,
+    lensId: 'main',
+    crop: 1,
+    timeS: timeSFromClick(-21),
+    isoClick: 0,
+    compClicks: 0,
+    meter: 'centre',
+    program: 'manual',
+    focusDioptres: scene ? dioptresOf(opticalAxisM(scene)) : 0,
+    sizeMp: 12,
+    files: 'dng',
+    jpegQuality: 92,
+    aspect: '4:3',
+    upright: false,
+    ...opening,
+    filterStops: 0,
+    torch: false,
+    steady: true,
+    stabiliserStops: 0,
+    mainsHz: 50,
+    startS: 0,
+    white: whitePointOf(scene?.white ?? CIE_D55),
+    whiteIsAuto: false,
+    seed: 1,
+    capturedAt: { epochMs: 0, offsetMinutes: 0 },
+  };
+}
+
+/** A shot with its models looked up and its sizes worked out. */
+export interface SimulatedPlan {
+  readonly shot: SimulatedShot;
+  readonly scene: Scene;
+  readonly lens: LensModel;
+  readonly framing: Framing;
+  readonly defocus: Defocus;
+  readonly binning: 1 | 2;
+  readonly width: number;
+  readonly height: number;
+  readonly bands: number;
+  readonly response: PhotositeResponse;
+  readonly iso: number;
+  /** Photosites per preview pixel, along each side. */
+  readonly previewFactor: 2 | 4;
+  /** The part of the raw that is meant to be seen. */
+  readonly crop: PixelBox;
+}
+
+/**
+ * LibRaw 0.21 takes two-component tiles for half as many of twice the width when a raw is just two
+ * tiles wide: such a crop is made a little narrower, so that every developer opens it.
+ */
+const MISREAD_WIDTH = 2 * TILE_WIDTH;
+
+/** Plans a shot. Throws RangeError when scene or lens are unknown. */
+export function planSimulated(shot: SimulatedShot): SimulatedPlan {
+  const scene = findScene(shot.sceneId);
+  const lens = findLens(shot.lensId);
+  if (!scene) throw new RangeError(`There is no scene "${shot.sceneId}".`);
+  if (!lens) throw new RangeError(`There is no lens "${shot.lensId}".`);
+  const binning = shot.sizeMp === 12 ? 1 : 2;
+  const { widthPx, heightPx: height } = croppedSize(lens, shot.crop, binning);
+  const width = widthPx === MISREAD_WIDTH ? widthPx - 8 : widthPx;
+  const iso = isoFromClick(shot.isoClick);
+  const framing: Framing = {
+    yawRad: shot.yawRad,
+    pitchRad: shot.pitchRad,
+    halfLongTangent: (pixelAngleRad(lens, binning) * width) / 2,
+    longPx: width,
+    shortPx: height,
+    layout: shot.upright ? 'upright-sensor' : 'level',
+  };
+  return {
+    shot,
+    scene,
+    lens,
+    framing,
+    defocus: defocusOf(lens, lensFocus(lens, shot.focusDioptres), framingPixel(framing)),
+    binning,
+    width,
+    height,
+    bands: Math.ceil(height / TILE_HEIGHT),
+    response: photositeResponse(lens.sensor, iso, binning),
+    iso,
+    previewFactor: binning === 1 ? 4 : 2,
+    crop: aspectBox(width, height, shot.aspect),
+  };
+}
+
+export const SIMULATED_MAKE = 'Velmo';
+export const SIMULATED_MODEL = 'Simulated phone camera';
+
+/** ISO as it goes into the file: engraved on the detents, true between them. */
+const writtenIso = (click: number, iso: number): number =>
+  Number.isInteger(click) ? Number(nominalIso(click)) : Math.round(iso);
+
+/** What the file will say about the shot. */
+export function simulatedMetadata({ shot, scene, lens, iso }: SimulatedPlan): ShotMetadata {
+  const filter = shot.filterStops > 0 ? ` ND filter of ${shot.filterStops} stops.` : '';
+  return {
+    make: SIMULATED_MAKE,
+    model: SIMULATED_MODEL,
+    software: 'Velmo',
+    description: `Simulated: "${scene.name}" computed by Velmo, not photographed.${filter}`,
+    capturedAt: shot.capturedAt,
+    timeS: shot.timeS,
+    iso: writtenIso(shot.isoClick, iso),
+    fNumber: lens.fNumber,
+    focalLengthMm: lens.focalLengthMm,
+    focusedM: distanceOf(lensFocus(lens, shot.focusDioptres)),
+    focalLength35Mm: croppedFocalLength35(lens, shot.crop),
+    digitalZoom: shot.crop,
+    lensModel: `Simulated ${lens.label} ${lens.focalLength35Mm} mm f/${lens.fNumber}`,
+    compensationStops: shot.compClicks / 3,
+    metering: shot.meter,
+    program: shot.program,
+    whiteIsAuto: shot.whiteIsAuto,
+  };
+}
+
+/** TIFF orientation of the plan's raw. */
+export const simulatedOrientation = ({ shot }: SimulatedPlan): 1 | 6 =>
+  shot.upright ? ORIENTATION_UPRIGHT : ORIENTATION_LEVEL;
