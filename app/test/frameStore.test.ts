@@ -190,6 +190,22 @@ test.each(Array.from({ length: 6 }, (_, n) => n + 1))(
   },
 );
 
+test('a frame that comes again after its worker went is stored once, and leaves no litter', async () => {
+  const whole = await openStore().storeFrame(madeFrame(1), DEFAULT_NAMING);
+  const keys = left().sort();
+  for (let n = 1; n <= 8; n++) {
+    mockDisk.databases.clear();
+    await openStore().listFrames(0, 1);
+    mockDisk.failAt = mockDisk.writes + n;
+    await openStore()
+      .storeFrame(madeFrame(1), DEFAULT_NAMING)
+      .catch(() => {});
+    mockDisk.failAt = Infinity;
+    expect(await openStore().storeFrame(madeFrame(1), DEFAULT_NAMING)).toEqual(whole);
+    expect(left().sort()).toEqual(keys);
+  }
+});
+
 test('a full disk is said to be full, and nothing of the frame or of others is lost', async () => {
   const store = openStore();
   const first = await store.storeFrame(madeFrame(1), DEFAULT_NAMING);

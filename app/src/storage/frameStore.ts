@@ -67,7 +67,7 @@ async function freeStem(stem: string): Promise<string> {
 }
 
 /**
- * Stores a frame under a name of its own. Throws StorageFull when there is no room; nothing of the
+ * Stores a frame under a name of its own; asked again, it goes on from whatever is there. Throws StorageFull when there is no room; nothing of the
  * frame stays behind then.
  *
  * @param onWaiting called when another tab has been writing for a while
@@ -81,6 +81,8 @@ export function storeFrame(
   return withWriteLock(onWaiting, async () => {
     await olderBrought().catch(() => {});
     const { id } = made.facts;
+    const kept = await leftOf(id);
+    if (kept) return kept;
     const stem = await freeStem(stemOf(naming, made.name));
     const files = made.files.map(({ kind, ending, blob }) => ({
       kind,
@@ -103,6 +105,20 @@ export function storeFrame(
       throw error;
     }
   });
+}
+
+/**
+ * A frame comes again when the worker that stored it went before it answered: the frame as it was
+ * stored, or null once nothing of that attempt is left.
+ */
+async function leftOf(id: string): Promise<FrameRecord | null> {
+  const { [FRAME + id]: record, [WRITING + id]: note } = await records.readMany([
+    FRAME + id,
+    WRITING + id,
+  ]);
+  if (record != null) return readRecord(record);
+  if (note != null) await dropHalf(id, readWriting(note));
+  return null;
 }
 
 async function writeBytes(

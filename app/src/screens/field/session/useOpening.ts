@@ -8,7 +8,7 @@ import { lastSettings } from '../../../storage/settingsStore';
 import { sweepHalves } from '../../../storage/frames';
 import { lastCamera, type CameraChoice } from '../../../storage/cameraChoice';
 import { closeCamera, openCamera } from './fieldSession';
-import { DEFAULT_SCENE, fieldStore } from './fieldState';
+import { DEFAULT_SCENE, fieldStore, readingsStore } from './fieldState';
 import { linkQuery } from './linkQuery';
 import { leftAt, noteObeyed } from './obeyedLink';
 
@@ -109,10 +109,20 @@ export function useOpening(): void {
   );
   useEffect(letGoWhileHidden, []);
   useEffect(reopenWhenPlugged, []);
-  useEffect(() => {
-    // What a tab left behind when it was closed while writing; nothing depends on it being gone.
+  useEffect(sweepOnceShown, []);
+}
+
+/**
+ * Removes what a tab left behind when it was closed while writing, after the first picture: nothing
+ * depends on it being gone.
+ */
+function sweepOnceShown(): () => void {
+  const stop = readingsStore.subscribe(() => {
+    if (readingsStore.get() === null) return;
+    stop();
     void sweepHalves().catch(() => {});
-  }, []);
+  });
+  return stop;
 }
 
 /** A camera others may want is let go while the page is not seen, and opened again when it is. */
