@@ -4,7 +4,7 @@ import type { NeutralReading } from '@velmo/core/colour';
 import type { PushedRight } from '@velmo/core/monitor';
 import type { RefusedControls } from '../src/camera/browser/track/trackApplier';
 import { AUTO, DEFAULT_SETTINGS, FILE_KINDS, held, type Settings } from '@velmo/core/settings';
-import type { CapturePlan } from '@velmo/core/series';
+import { SERIES_KINDS, type CapturePlan } from '@velmo/core/series';
 import { CameraRefusal } from '../src/camera/device/refusal';
 import { FIRST_VIEW, type ViewOptions } from '../src/camera/device/view';
 import type { CameraCapabilities } from '../src/camera/device/capabilities';
@@ -146,6 +146,7 @@ const CAPABILITIES: CameraCapabilities = {
   zoomMax: null,
   hasTorch: true,
   canLock: true,
+  series: SERIES_KINDS,
   averages: false,
   takesPhotos: false,
   frameSizes: [],

@@ -4,7 +4,7 @@ import type { Naming } from '../storage/fileNames';
 import { keepFrame } from '../storage/frames';
 import { FrameNotStored, type ListedFrame } from '../storage/madeFrame';
 import type { CameraDevice, CaptureEvents } from './device/CameraDevice';
-import { MAKING_SHARE } from './device/capturedFrame';
+import { MAKING_SHARE, type CapturedFrame } from './device/capturedFrame';
 
 export interface KeepingEvents extends CaptureEvents {
   /** A frame could not be stored: it is in the page, and the plan goes on. */
@@ -24,12 +24,26 @@ export async function* capture(
   events: KeepingEvents,
   stop: AbortSignal,
 ): AsyncGenerator<ListedFrame, void> {
-  const start = performance.now();
+  let start = performance.now();
   let { count } = naming;
-  for await (const { frame, stages } of device.capture(plan, naming.roll, events, stop)) {
+  const frames = device.capture(plan, naming.roll, events, stop)[Symbol.asyncIterator]();
+  // The next frame is made while this one is stored.
+  const pull = (): Promise<IteratorResult<CapturedFrame>> => {
+    const coming = frames.next();
+    coming.catch(() => {});
+    return coming;
+  };
+  for (let coming = pull(); ;) {
+    const { value, done } = await coming;
+    if (done) return;
+    coming = pull();
+    const { frame, stages } = value;
     const making = performance.now();
-    const progress = (share: number, stage: string): void =>
-      events.onProgress({ share: MAKING_SHARE + (1 - MAKING_SHARE) * share, stage });
+    // Of a series the frame under way is told.
+    const progress = (share: number, stage: string): void => {
+      if (frame.facts.series === null)
+        events.onProgress({ share: MAKING_SHARE + (1 - MAKING_SHARE) * share, stage });
+    };
     try {
       const stored = await keepFrame(
         frame,
@@ -39,6 +53,7 @@ export async function* capture(
       );
       const end = performance.now();
       recordStages('capture', { ...stages, store: end - making, total: end - start });
+      start = end;
       yield stored;
     } catch (error) {
       if (!(error instanceof FrameNotStored)) throw error;

@@ -23,7 +23,10 @@ export function Button({ label, onPress, name, quiet, pressed, disabled, style }
       onPress={onPress}
       style={[styles.button, !quiet && styles.framed, pressed && styles.pressed, style]}
     >
-      <Text style={[styles.label, pressed && styles.labelPressed]} numberOfLines={1}>
+      <Text
+        style={[styles.label, pressed && styles.labelPressed]}
+        numberOfLines={label.includes('\n') ? 2 : 1}
+      >
         {label}
       </Text>
     </Pressable>
@@ -41,6 +44,12 @@ const styles = StyleSheet.create({
   },
   framed: { borderWidth: 1, borderColor: COLOUR.lightSoft, paddingHorizontal: 12 },
   pressed: { backgroundColor: COLOUR.paper },
-  label: { fontFamily: FONT.medium, fontSize: 16, color: COLOUR.light },
+  label: {
+    fontFamily: FONT.medium,
+    fontSize: 16,
+    lineHeight: 19,
+    textAlign: 'center',
+    color: COLOUR.light,
+  },
   labelPressed: { color: COLOUR.ink },
 });

@@ -5,6 +5,7 @@ import { CONTAINED, GLIDING, GRABBABLE } from './webStyles';
 import { CLICK_PX, TapeMotion, type TapeMoves } from './TapeMotion';
 import { TapeBands } from './TapeBands';
 import { TapeCap, type TapeCapProps } from './TapeCap';
+import { TapeMarks } from './TapeMarks';
 import { TapeRuler } from './TapeRuler';
 import type { TapeScale } from './tapeScale';
 import { useDescription } from './useDescription';
@@ -20,6 +21,8 @@ export interface TapeProps extends TapeMoves {
   readonly tag: string;
   /** What its values do to the picture, as the JSON of bands. */
   readonly bands?: string;
+  /** Clicks at which the frames of a series will stand, as JSON. */
+  readonly marks?: string;
   /** More to be said of where it stands, for those who listen. */
   readonly description?: string;
   /** Printed along its foot instead of bands. */
@@ -37,7 +40,7 @@ export const TAPE_HEIGHT = 52;
 /** A ruler dragged under a fixed index: light paper while held, dark while the camera moves it. */
 export const Tape = memo(function Tape(props: TapeProps) {
   const { scale, range, click, held, releasable, atEnd, tag, step } = props;
-  const { bands = NO_BANDS, description, foot, cap, height = TAPE_HEIGHT, isActive } = props;
+  const { bands = NO_BANDS, marks, description, foot, cap, height = TAPE_HEIGHT, isActive } = props;
   const ruler = useRef<View>(null);
   const body = useRef<View>(null);
   const [motion] = useState(() => new TapeMotion());
@@ -88,6 +91,11 @@ export const Tape = memo(function Tape(props: TapeProps) {
               step={step}
               height={height}
             />
+            {marks && (
+              <View style={styles.marks}>
+                <TapeMarks marks={marks} range={range} paper={paper} clickPx={CLICK_PX} />
+              </View>
+            )}
             <View style={styles.bands}>
               {foot ?? <TapeBands bands={bands} range={range} paper={paper} clickPx={CLICK_PX} />}
             </View>
@@ -140,6 +148,7 @@ const styles = StyleSheet.create({
     pointerEvents: 'none',
   },
   bands: { position: 'absolute', left: 0, bottom: 0 },
+  marks: { position: 'absolute', left: 0, top: 0, pointerEvents: 'none' },
   indexFoot: { top: 'auto', bottom: 0, height: 15 },
   indexAtEnd: { width: 6, marginLeft: -3 },
   pointer: {

@@ -9,13 +9,13 @@ import {
   type QueryClient,
 } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { findFrame, listFrames, onOthersChanged, removeFrames } from './frames';
+import { findFrame, listFrames, listSeries, onOthersChanged, removeFrames } from './frames';
 import type { FramePage } from './frameStore';
 import type { ListedFrame } from './madeFrame';
 import { storeUnsaved } from './unsaved';
 
-/** As many as Field shows in a row. */
-export const NEWEST = 9;
+/** Enough for a row in Field, where a series stands as one. */
+export const NEWEST = 24;
 const PAGE = 60;
 
 const newestQuery = queryOptions({
@@ -42,6 +42,10 @@ export const useNewestFrames = () => useQuery(newestQuery);
 /** All frames, a page at a time. */
 export const useAllFrames = () => useInfiniteQuery(allQuery);
 export const useFrame = (id: string) => useQuery(oneQuery(id));
+
+/** All frames that were made by the same press as one. */
+export const useSeries = (id: string) =>
+  useQuery({ queryKey: ['frames', 'series', id], queryFn: () => listSeries(id) });
 
 /** Room in the browser's storage. */
 export interface StorageRoom {
@@ -77,6 +81,7 @@ function addFrame(client: QueryClient, frame: ListedFrame): void {
   client.setQueryData(newestQuery.queryKey, (page) => page && add(page));
   client.setQueryData(allQuery.queryKey, (data) => withPages(data, add));
   client.setQueryData(oneQuery(frame.record.id).queryKey, frame);
+  if (frame.record.series) void client.invalidateQueries({ queryKey: ['frames', 'series'] });
   void client.invalidateQueries({ queryKey: roomQuery.queryKey });
 }
 
@@ -111,6 +116,7 @@ export function useRemoveFrames() {
       for (const id of ids) client.setQueryData(oneQuery(id).queryKey, null);
       await Promise.all([
         client.invalidateQueries({ queryKey: newestQuery.queryKey }),
+        client.invalidateQueries({ queryKey: ['frames', 'series'] }),
         client.invalidateQueries({ queryKey: roomQuery.queryKey }),
       ]);
     },

@@ -1,4 +1,5 @@
 import type { WhitePoint } from '@velmo/core/colour';
+import { SERIES_KINDS, type SeriesPlace } from '@velmo/core/series';
 
 export const FILE_KINDS_STORED = ['dng', 'jpeg', 'tiff', 'png'] as const;
 export type StoredKind = (typeof FILE_KINDS_STORED)[number];
@@ -39,7 +40,7 @@ export interface FrameFacts {
   readonly average: { readonly frames: number; readonly timesLess: number | null } | null;
   readonly roll: string;
   /** What it is a step of. */
-  readonly series: { readonly id: string; readonly step: number } | null;
+  readonly series: SeriesPlace | null;
 }
 
 /** The entry that makes a frame exist. */
@@ -90,7 +91,14 @@ export const FRAME_RECORD_SCHEMA = {
       average: orNull(record({ frames: { type: 'integer', minimum: 1 }, timesLess: numberOrNull })),
       roll: text(200),
       stem: { type: 'string', minLength: 1, maxLength: 160 },
-      series: orNull(record({ id: text(64), step: { type: 'integer', minimum: 0 } })),
+      series: orNull(
+        record({
+          id: text(64),
+          kind: { enum: SERIES_KINDS },
+          step: { type: 'integer', minimum: 0 },
+          count: { type: 'integer', minimum: 1 },
+        }),
+      ),
       files: {
         type: 'array',
         minItems: 1,

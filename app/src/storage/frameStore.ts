@@ -152,9 +152,14 @@ export async function listFrames(from: number, count: number): Promise<FramePage
   await olderBrought();
   const ids = await allIds();
   const wanted = ids.slice(Math.max(0, ids.length - from - count), ids.length - from).reverse();
+  return { ...(await listedOf(wanted)), total: ids.length };
+}
+
+/** Frames of these ids, in their order, and those that cannot be read. */
+async function listedOf(wanted: readonly string[]): Promise<Omit<FramePage, 'total'>> {
   const [texts, pictures] = await Promise.all([
     records.readMany(wanted.map((id) => FRAME + id)),
-    thumbnails.readMany(wanted),
+    thumbnails.readMany([...wanted]),
   ]);
   const frames: ListedFrame[] = [];
   const unreadable: UnreadableFrame[] = [];
@@ -165,7 +170,7 @@ export async function listFrames(from: number, count: number): Promise<FramePage
     if (record?.id === id) frames.push({ record, thumbnail: pictures[id] ?? '' });
     else unreadable.push({ id, text });
   }
-  return { frames, unreadable, total: ids.length };
+  return { frames, unreadable };
 }
 
 /** One frame; null when it is not there or cannot be read. */
@@ -175,6 +180,22 @@ export async function findFrame(id: string): Promise<ListedFrame | null> {
   const record = text === null ? null : readRecord(text);
   if (record?.id !== id) return null;
   return { record, thumbnail: (await thumbnails.read(id)) ?? '' };
+}
+
+/** Frames of other tabs that may lie between those of a series. */
+const MAX_BETWEEN = 16;
+
+/** The frames made by one press, in the order in which they were made; one alone where it was one. */
+export async function listSeries(id: string): Promise<ListedFrame[]> {
+  const one = await findFrame(id);
+  const series = one?.record.series;
+  if (!one || !series) return one ? [one] : [];
+  const ids = await allIds();
+  const [at, reach] = [ids.indexOf(id), series.count + MAX_BETWEEN];
+  const near = await listedOf(ids.slice(Math.max(0, at - reach), at + reach + 1));
+  return near.frames
+    .filter(({ record }) => record.series?.id === series.id)
+    .sort((a, b) => a.record.series!.step - b.record.series!.step);
 }
 
 /**

@@ -106,6 +106,8 @@ export const listFrames = (from: number, count: number) =>
 
 export const findFrame = (id: string) => ask((api) => api.findFrame(id));
 
+export const listSeries = (id: string) => ask((api) => api.listSeries(id));
+
 export async function removeFrames(ids: readonly string[]): Promise<void> {
   await ask((api) => api.removeFrames(ids));
   others?.postMessage('removed');

@@ -16,29 +16,32 @@ export interface Focusing {
 
 /** What the photographer likes, whatever the picture. */
 export interface Preferences {
-  readonly version: 3;
+  readonly version: 4;
   /** Detents of compensation in clicks: 1/3, 1/2 or 1 stop. */
   readonly compStepClicks: 1 | 1.5 | 3;
   readonly monitors: MonitorSettings;
   readonly focusing: Focusing;
   readonly naming: Naming;
+  /** The last seconds of a delay are heard. */
+  readonly delaySound: boolean;
 }
 
 export const DEFAULT_PREFERENCES: Preferences = {
-  version: 3,
+  version: 4,
   compStepClicks: 1,
   monitors: DEFAULT_MONITORS,
   focusing: { unit: 'm', loupeZoom: 1, loupeWithFocus: true, beforeCapture: false },
   naming: DEFAULT_NAMING,
+  delaySound: true,
 };
 
 export const MAX_ROLL = 40;
 
 export const PREFERENCES_SCHEMA = {
-  $id: 'velmo/preferences/3',
+  $id: 'velmo/preferences/4',
   type: 'object',
   properties: {
-    version: { const: 3 },
+    version: { const: 4 },
     compStepClicks: { enum: [1, 1.5, 3] },
     monitors: MONITORS_SCHEMA,
     focusing: {
@@ -52,6 +55,7 @@ export const PREFERENCES_SCHEMA = {
       required: ['unit', 'loupeZoom', 'loupeWithFocus', 'beforeCapture'],
       additionalProperties: false,
     },
+    delaySound: { type: 'boolean' },
     naming: {
       type: 'object',
       properties: {
@@ -63,15 +67,17 @@ export const PREFERENCES_SCHEMA = {
       additionalProperties: false,
     },
   },
-  required: ['version', 'compStepClicks', 'monitors', 'focusing', 'naming'],
+  required: ['version', 'compStepClicks', 'monitors', 'focusing', 'naming', 'delaySound'],
   additionalProperties: false,
 } as const;
 
-/** Version 1 knew neither monitors nor names, version 2 nothing of focus. */
+const OLD_VERSIONS: readonly unknown[] = [1, 2, 3];
+
+/** Version 1 knew neither monitors nor names, version 2 nothing of focus, version 3 no delay. */
 function migrated(value: unknown): unknown {
   if (typeof value !== 'object' || value === null) return value;
   const old = value as { version?: unknown; monitors?: object };
-  if (old.version !== 1 && old.version !== 2) return value;
+  if (!OLD_VERSIONS.includes(old.version)) return value;
   return {
     ...DEFAULT_PREFERENCES,
     ...value,

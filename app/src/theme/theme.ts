@@ -28,14 +28,14 @@ export const BAND_COLOUR = {
     note: ['#d9d3c3', '#cfc8b6', '#c6bda8', '#bdb39b'],
     caution: ['#e6d3a0', '#e6d3a0', '#e6d3a0', '#e6d3a0'],
     fault: ['#efc3b6', '#efc3b6', '#efc3b6', '#efc3b6'],
-    zone: ['#d3c4f0', '#d3c4f0', '#d3c4f0', '#d3c4f0'],
+    zone: ['#d3c4f0', '#bda8e6', '#d3c4f0', '#bda8e6'],
     text: { note: '#45413a', caution: '#5a4308', fault: '#84220d', zone: '#42286f' },
   },
   dark: {
     note: ['#363636', '#3e3e3d', '#474542', '#504d47'],
     caution: ['#4b4120', '#4b4120', '#4b4120', '#4b4120'],
     fault: ['#5a2c22', '#5a2c22', '#5a2c22', '#5a2c22'],
-    zone: ['#4a3a6e', '#4a3a6e', '#4a3a6e', '#4a3a6e'],
+    zone: ['#4a3a6e', '#5d4a8a', '#4a3a6e', '#5d4a8a'],
     text: { note: '#cfccc5', caution: '#f0dca0', fault: '#ffc9bb', zone: '#e2d6ff' },
   },
 } as const;

@@ -23,6 +23,11 @@ export class KeptWorker<Api> {
     return Promise.race([work(api), lost]);
   }
 
+  /** Has the worker do something if it runs: none is started for that. */
+  async tell(work: (api: Remote<Api>) => Promise<unknown>): Promise<void> {
+    if (this.running) await this.call(work);
+  }
+
   /** Rejects with WorkerLost when the worker that runs now goes. */
   lost(): Promise<never> {
     return this.current().lost;

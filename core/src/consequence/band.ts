@@ -3,7 +3,16 @@ import type { Situation } from './situation';
 
 /** Colouring of a stretch of a tape: what the control does to the picture there. */
 export interface Band {
-  readonly id: 'shakes' | 'smears' | 'trails' | 'lamps' | 'noise' | 'extended' | 'reach' | 'sharp';
+  readonly id:
+    | 'shakes'
+    | 'smears'
+    | 'trails'
+    | 'lamps'
+    | 'noise'
+    | 'extended'
+    | 'reach'
+    | 'sharp'
+    | `step-${number}`;
   /** First and last click of the stretch. */
   readonly from: number;
   readonly to: number;

@@ -33,6 +33,7 @@ export {
   timeWords,
 } from './nominal';
 export {
+  clampClick,
   type ClickRange,
   lightClicksFromEv100,
   rawClicks,

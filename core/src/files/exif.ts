@@ -67,9 +67,13 @@ function exposureFields(shot: ShotMetadata, fields: TiffField[]): void {
   if (shot.program !== undefined)
     fields.push(
       { tag: TAG.ExposureProgram, type: 'SHORT', values: [PROGRAM[shot.program]] },
-      { tag: TAG.ExposureMode, type: 'SHORT', values: [shot.program === 'manual' ? 1 : 0] },
+      { tag: TAG.ExposureMode, type: 'SHORT', values: [exposureMode(shot)] },
     );
 }
+
+/** Auto, manual or auto bracket (Exif 2.32, ExposureMode). */
+const exposureMode = ({ series, program }: ShotMetadata): 0 | 1 | 2 =>
+  series?.kind === 'bracket' ? 2 : program === 'manual' ? 1 : 0;
 
 function lensFields(shot: ShotMetadata, fields: TiffField[]): void {
   const { fNumber, focalLengthMm, focalLength35Mm, digitalZoom, lensModel } = shot;

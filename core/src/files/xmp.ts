@@ -1,8 +1,19 @@
+import type { SeriesPlace } from '../series/series';
 import type { ShotMetadata } from './dng/description';
 import { exifMoment } from './moment';
 
 const escapeXml = (text: string): string =>
   text.replace(/[<>&"']/g, (c) => `&#${c.charCodeAt(0)};`);
+
+/** What a series is told by: kind, place and number, and an id that its frames share. */
+const SERIES_NAMESPACE = 'urn:velmo:series:1';
+
+const seriesAttributes = ({ id, kind, step, count }: SeriesPlace): string => `
+    xmlns:series="${SERIES_NAMESPACE}"
+    series:Id="${escapeXml(id)}"
+    series:Kind="${kind}"
+    series:Frame="${step + 1}"
+    series:Frames="${count}"`;
 
 /** The XMP packet (ISO 16684-1) of a shot: who made it, when, and from what kind of data. */
 export function xmpPacket(shot: ShotMetadata): Uint8Array {
@@ -17,7 +28,7 @@ export function xmpPacket(shot: ShotMetadata): Uint8Array {
     xmlns:dc="http://purl.org/dc/elements/1.1/"
     xmp:CreatorTool="${escapeXml(shot.software)}"
     xmp:CreateDate="${iso8601}"
-    xmp:ModifyDate="${iso8601}">
+    xmp:ModifyDate="${iso8601}"${shot.series ? seriesAttributes(shot.series) : ''}>
    <dc:description><rdf:Alt><rdf:li xml:lang="x-default">${description}</rdf:li></rdf:Alt></dc:description>
   </rdf:Description>
  </rdf:RDF>

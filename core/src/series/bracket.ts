@@ -52,7 +52,8 @@ export function steppedExposure(
 ): BracketFrame {
   const time = clampClick(timeClick + offsetClicks, ranges.time);
   const left = timeClick + offsetClicks - time;
-  const iso = clampClick(isoClick + left, ranges.iso);
+  // Where time suffices ISO stays, even where no step would lead to it.
+  const iso = left === 0 ? isoClick : clampClick(isoClick + left, ranges.iso);
   return {
     offsetClicks,
     timeClick: time,

@@ -1,5 +1,7 @@
 import type { WhitePoint } from '../colour/whitePoint';
 import type { Settings } from '../settings/settings';
+import { bracketFrames, type ExposureRanges } from './bracket';
+import { focusSteps } from './focusSteps';
 
 /** What a frame is exposed with: solved once, when Expose is pressed, held for the whole plan. */
 export interface HeldExposure {
@@ -17,31 +19,96 @@ export type Gathering =
 export interface CaptureStep {
   /** What moves against the exposure that is held. */
   readonly moves: Partial<HeldExposure>;
+  /** Clicks brighter than what is held, on purpose. */
+  readonly biasClicks: number;
+  /** Seconds after the first frame at which it is due; 0: as soon as the one before is made. */
+  readonly dueS: number;
+  /** The light is read anew for it; focus and white stay. */
+  readonly metersAnew: boolean;
   readonly gathering: Gathering;
 }
 
 /** What one press of Expose makes. */
 export interface CapturePlan {
-  /** As they were when Expose was pressed. */
+  /** As they were when Expose was pressed; the series is theirs. */
   readonly settings: Settings;
   /** Focus is found anew first, where it is the camera's to find. */
   readonly focusFirst: boolean;
-  /** In the order in which they are made. */
-  readonly steps: readonly CaptureStep[];
+  /** How the light of each frame is gathered. */
+  readonly gathering: Gathering;
+}
+
+/** What a camera's steps are worked out from. */
+export interface SteppedCamera {
+  readonly ranges: ExposureRanges;
+  /** Half the length of what looks sharp, in dioptres; null where the lens is not known. */
+  readonly sharpHalfWidth: number | null;
 }
 
 /**
- * One frame, or the average that the settings ask for.
+ * What a press makes of the settings: their series, each frame of it averaged where they ask for it.
  *
  * @param averages the camera can average frames
  */
-export function framePlan(
+export const planOf = (
   settings: Settings,
   { focusFirst, averages }: { readonly focusFirst: boolean; readonly averages: boolean },
-): CapturePlan {
-  const gathering: Gathering =
+): CapturePlan => ({
+  settings,
+  focusFirst,
+  gathering:
     averages && settings.average > 1
       ? { kind: 'average', frames: settings.average }
-      : { kind: 'single' };
-  return { settings, focusFirst, steps: [{ moves: {}, gathering }] };
+      : { kind: 'single' },
+});
+
+const STILL = { moves: {}, biasClicks: 0, dueS: 0, metersAnew: false } as const;
+
+/** What each frame moves, in the order in which they are made. */
+function movesOf(
+  { series }: Settings,
+  about: HeldExposure,
+  { ranges, sharpHalfWidth }: SteppedCamera,
+): Omit<CaptureStep, 'gathering'>[] {
+  switch (series.kind) {
+    case 'single':
+      return [STILL];
+    case 'burst':
+      return Array.from({ length: series.frames }, () => STILL);
+    case 'bracket':
+      return bracketFrames(series, about, ranges).map(
+        ({ timeClick, isoClick, offsetClicks, missingClicks }) => ({
+          ...STILL,
+          moves: { timeClick, isoClick },
+          biasClicks: offsetClicks - missingClicks,
+        }),
+      );
+    case 'focus':
+      return sharpHalfWidth === null
+        ? [STILL]
+        : focusSteps(sharpHalfWidth, series).map((focusDioptres) => ({
+            ...STILL,
+            moves: { focusDioptres },
+          }));
+    case 'interval':
+      return Array.from({ length: series.frames }, (_, i) => ({
+        ...STILL,
+        dueS: i * series.everyS,
+        metersAnew: i > 0 && series.exposure === 'metered',
+      }));
+  }
+}
+
+/** The frames of a plan, about the exposure that is held. */
+export const stepsOf = (
+  { settings, gathering }: CapturePlan,
+  about: HeldExposure,
+  camera: SteppedCamera,
+): CaptureStep[] => movesOf(settings, about, camera).map((step) => ({ ...step, gathering }));
+
+/** Frames that a series makes. */
+export function seriesFrames({ series }: Settings, sharpHalfWidth: number | null): number {
+  if (series.kind === 'single') return 1;
+  if (series.kind !== 'focus') return series.frames;
+  return sharpHalfWidth === null ? 1 : focusSteps(sharpHalfWidth, series).length;
 }

@@ -11,11 +11,14 @@ export {
   type ExposureRanges,
 } from './bracket';
 export {
-  framePlan,
+  planOf,
+  seriesFrames,
+  stepsOf,
   type CapturePlan,
   type CaptureStep,
   type Gathering,
   type HeldExposure,
+  type SteppedCamera,
 } from './capturePlan';
 export {
   coverScene,
@@ -24,4 +27,21 @@ export {
   type FrameReach,
   type SceneRange,
 } from './coverage';
-export { DEFAULT_FOCUS_OVERLAP, FOCUS_STEPS, focusSteps, sharpHalfWidth } from './focusSteps';
+export { focusGap, focusSteps, MAX_FOCUS_STEPS, sharpHalfWidth } from './focusSteps';
+export { smoothedExposure } from './interval';
+export {
+  BURST_FRAMES,
+  DELAYS_S,
+  FIRST_SERIES,
+  INTERVAL_FRAMES,
+  INTERVAL_S,
+  MAX_OVERLAP,
+  SERIES_KINDS,
+  type Burst,
+  type DelayS,
+  type FocusSteps,
+  type Interval,
+  type Series,
+  type SeriesKind,
+  type SeriesPlace,
+} from './series';

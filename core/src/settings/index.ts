@@ -1,5 +1,5 @@
 export { parseFocus } from './focusLink';
-export { type LinkedSettings, type LinkQuery, parseThirds, settingsFromLink } from './link';
+export { type LinkedSettings, type LinkQuery, settingsFromLink } from './link';
 export { migrateSettings } from './migrate';
 export {
   cameraMoves,
@@ -10,6 +10,7 @@ export {
   type NudgeRanges,
 } from './nudge';
 export { SETTINGS_SCHEMA } from './schema';
+export { parseSeries } from './seriesLink';
 export {
   AUTO,
   AUTO_FOCUS,
@@ -36,3 +37,4 @@ export {
   unlockedWhite,
   type WhiteSetting,
 } from './settings';
+export { parseThirds } from './thirds';

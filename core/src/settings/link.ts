@@ -3,13 +3,14 @@ import { ASPECT_RATIOS } from '../optics/aspect';
 import { parseIso, parseTime } from '../exposure/nominal';
 import { METER_PATTERNS } from '../exposure/metering';
 import { parseFocus } from './focusLink';
+import { parseDelay, parseSeries } from './seriesLink';
+import { parseThirds } from './thirds';
 import { MAX_CROP } from '../optics/zoom';
 import { SUBJECT_PACES } from '../optics/smear';
 import {
   AUTO,
   AUTO_WHITE_SETTING,
   AVERAGE_FRAMES,
-  COMP_CLICKS,
   FILE_KINDS,
   held,
   JPEG_QUALITY,
@@ -82,6 +83,8 @@ export function settingsFromLink(
     jpegQuality: read('quality', qualityOf, base.jpegQuality),
     average: read('average', averageOf, base.average),
     aspect: read('aspect', oneOf(ASPECT_RATIOS), base.aspect),
+    series: read('series', parseSeries, base.series),
+    delayS: read('delay', parseDelay, base.delayS),
   };
   return { settings, problems };
 }
@@ -129,15 +132,4 @@ function parseSpot(text: string): { x: number; y: number } | null {
   const share = numberUpTo(0, 1);
   const [x, y, ...rest] = text.split(',').map(share);
   return x == null || y == null || rest.length > 0 ? null : { x, y };
-}
-
-const FRACTION_CLICKS: Readonly<Record<string, number>> = { '1/3': 1, '2/3': 2, '1/2': 1.5 };
-
-/** Reads "-2/3", "+1 1/3", "1/2", "2" as clicks; null when it is no number of thirds or halves in range. */
-export function parseThirds(text: string): number | null {
-  const match = /^([+-]?)(?:(\d{1,2}))?(?:(?:^|\s|(?<=^[+-]))([12]\/3|1\/2))?$/.exec(text.trim());
-  if (!match || (match[2] === undefined && match[3] === undefined)) return null;
-  const clicks = Number(match[2] ?? 0) * 3 + (FRACTION_CLICKS[match[3]] ?? 0);
-  const signed = match[1] === '-' && clicks > 0 ? -clicks : clicks;
-  return signed < COMP_CLICKS.min || signed > COMP_CLICKS.max ? null : signed;
 }

@@ -4,6 +4,9 @@ import { MAX_CROP } from '../optics/zoom';
 import { SUBJECT_PACES } from '../optics/smear';
 import { WHITE_KELVIN, WHITE_TINT } from '../colour/whitePoint';
 import { ASPECT_RATIOS } from '../optics/aspect';
+import { DELAYS_S } from '../series/series';
+import { exactly } from './exactly';
+import { SERIES_SCHEMA } from './seriesSchema';
 import {
   AVERAGE_FRAMES,
   COMP_CLICKS,
@@ -13,14 +16,6 @@ import {
   MAX_FILTER_STOPS,
   MAX_STABILISER_STOPS,
 } from './settings';
-
-/** An object of exactly these properties. */
-const exactly = (properties: Record<string, object>) => ({
-  type: 'object',
-  properties,
-  required: Object.keys(properties),
-  additionalProperties: false,
-});
 
 const hold = (range: { min: number; max: number }) => ({
   oneOf: [
@@ -42,9 +37,9 @@ const whitePoint = {
 
 /** JSON Schema of Settings, for every door they come in by. */
 export const SETTINGS_SCHEMA = {
-  $id: 'velmo/settings/6',
+  $id: 'velmo/settings/7',
   ...exactly({
-    version: { const: 6 },
+    version: { const: 7 },
     lens: { type: 'string', pattern: '^[a-z0-9-]{1,32}$' },
     crop: { type: 'number', minimum: 1, maximum: MAX_CROP },
     time: hold(TIME_CLICKS),
@@ -102,5 +97,7 @@ export const SETTINGS_SCHEMA = {
       ],
     },
     aspect: { enum: ASPECT_RATIOS },
+    series: SERIES_SCHEMA,
+    delayS: { enum: DELAYS_S },
   }),
 };

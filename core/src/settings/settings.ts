@@ -2,6 +2,7 @@ import type { MeterPattern, PicturePoint } from '../exposure/metering';
 import type { WhitePoint } from '../colour/whitePoint';
 import type { AspectRatio } from '../optics/aspect';
 import type { SubjectPace } from '../optics/smear';
+import { FIRST_SERIES, type DelayS, type Series } from '../series/series';
 
 /** A control the photographer holds at a click, or has left to the camera. */
 export type ExposureControl =
@@ -63,7 +64,7 @@ export const JPEG_QUALITY = { min: 60, max: 100 } as const;
 
 /** Everything that decides the picture: plain, serialisable, comparable. Clicks are thirds of a stop. */
 export interface Settings {
-  readonly version: 6;
+  readonly version: 7;
   readonly lens: string;
   /** Zoom past the lens by cropping: 1 = the whole sensor. */
   readonly crop: number;
@@ -91,6 +92,10 @@ export interface Settings {
   readonly average: number;
   /** Shape of the picture; cut in the metadata of a DNG, for good in the others. */
   readonly aspect: AspectRatio;
+  /** What one press takes. */
+  readonly series: Series;
+  /** Seconds from the press to the first frame. */
+  readonly delayS: DelayS;
 }
 
 export const COMP_CLICKS = { min: -18, max: 18 } as const;
@@ -98,7 +103,7 @@ export const MAX_FILTER_STOPS = 10;
 export const MAX_STABILISER_STOPS = 5;
 
 export const DEFAULT_SETTINGS: Settings = {
-  version: 6,
+  version: 7,
   lens: 'main',
   crop: 1,
   time: AUTO,
@@ -118,6 +123,8 @@ export const DEFAULT_SETTINGS: Settings = {
   jpegQuality: 92,
   average: 1,
   aspect: '4:3',
+  series: FIRST_SERIES.single,
+  delayS: 0,
 };
 
 export const sameControl = (a: ExposureControl, b: ExposureControl): boolean =>

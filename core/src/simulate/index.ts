@@ -32,4 +32,5 @@ export {
   SIMULATED_TIME,
   simulatedSolverInput,
 } from './simulatedSolver';
+export { StillLight } from './stillLight';
 export { simulatedSituation } from './simulatedSituation';

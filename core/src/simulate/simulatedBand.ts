@@ -3,10 +3,8 @@ import { TILE_HEIGHT, TILE_WIDTH } from '../files/dng/tiling';
 import { blurReachPx } from '../optics/defocus';
 import { DefocusBlur } from '../optics/defocusBlur';
 import { depthRange } from '../scene/depths';
-import { renderScene } from '../scene/render';
 import { binMosaic } from '../sensor/binMosaic';
 import { exposeMosaic } from '../sensor/exposeMosaic';
-import { createLightPlane } from '../sensor/lightPlane';
 import { electronsPerLuminance } from '../sensor/sensorModel';
 import { blurRows } from '../optics/shakeBlur';
 import { shakeKernel } from '../optics/shakeKernel';
@@ -16,6 +14,7 @@ import { rowShares, stripeLight } from './lampStripes';
 import { tentBlur } from './lensBlur';
 import { sceneResponse } from './sceneResponse';
 import type { SimulatedPlan } from './simulatedPlan';
+import { stillRows, type StillLight } from './stillLight';
 
 /** What a band of the sensor gave, as far as the files of the shot need it. */
 export interface CapturedBand {
@@ -31,6 +30,13 @@ export interface CapturedBand {
 
 /** Called between stages, so that a caller with a clock can time them. */
 export type StageListener = (stage: 'light' | 'defocus' | 'shake' | 'sensor' | 'compress') => void;
+
+/** Who listens while a band is made, and where its light is kept. */
+interface BandWork {
+  readonly band: number;
+  readonly onStage: StageListener;
+  readonly still: StillLight | null;
+}
 
 const PRECISION = 16;
 
@@ -53,17 +59,16 @@ function focusedLight(
   firstRow: number,
   rows: number,
   margin: number,
-  onStage: StageListener,
+  { onStage, still, band }: BandWork,
 ): Float32Array {
-  const { shot, scene, framing, lens, binning, width, defocus } = plan;
-  const xyzToCamera = sceneResponse(scene, lens);
+  const { shot, scene, framing, lens, width, defocus } = plan;
   const height = rows + 2 * margin;
   const top = firstRow - margin;
   const { nearestM, farthestM } = depthRange(scene, framing, top, height);
   const reach = blurReachPx(defocus, nearestM, farthestM);
-  const plane = createLightPlane(width, height + 2 * reach, 0, top - reach);
-  renderScene(scene, framing, plane, xyzToCamera, binning === 1 ? 1 : 2, shot.torch);
-  scene.moving?.paint(framing, plane, xyzToCamera, shot);
+  const [firstLit, lit] = [top - reach, height + 2 * reach];
+  const plane = still?.rows(plan, band, firstLit, lit) ?? stillRows(plan, firstLit, lit);
+  scene.moving?.paint(framing, plane, sceneResponse(scene, lens), shot);
   onStage('light');
   if (reach === 0) return plane.rgb;
   const light = new Float32Array(3 * width * height);
@@ -81,14 +86,14 @@ function lightOfBand(
   plan: SimulatedPlan,
   firstRow: number,
   rows: number,
-  onStage: StageListener,
+  work: BandWork,
 ): Float32Array {
   const { shot, lens, binning, width } = plan;
   const kernel = shot.steady
     ? null
     : shakeKernel(shot.seed, shot.timeS, shot.stabiliserStops, pixelAngleRad(lens, binning));
   const margin = TENT + (kernel?.reach ?? 0);
-  const light = focusedLight(plan, firstRow, rows, margin, onStage);
+  const light = focusedLight(plan, firstRow, rows, margin, work);
   if (!kernel) return light;
   const shaken = new Float32Array(3 * width * (rows + 2 * TENT));
   blurRows(light, width, rows + 2 * margin, kernel, margin - TENT, rows + 2 * TENT, shaken);
@@ -103,17 +108,22 @@ function stripe(plan: SimulatedPlan, firstRow: number, rows: number, light: Floa
   stripeLight(light, width, shares.subarray(firstRow, firstRow + rows), 'rows', light);
 }
 
-/** The raw values of one band, `width * rows`. */
+/**
+ * The raw values of one band, `width * rows`.
+ *
+ * @param still keeps the light for the frames that follow; null: it is computed for this one
+ */
 export function exposeBand(
   plan: SimulatedPlan,
   band: number,
   onStage: StageListener = () => {},
+  still: StillLight | null = null,
 ): Uint16Array {
   const { width, lens, response, binning, shot } = plan;
   const rows = bandRows(plan, band);
   const firstRow = band * TILE_HEIGHT;
   const light = new Float32Array(3 * width * rows);
-  tentBlur(lightOfBand(plan, firstRow, rows, onStage), width, rows, light);
+  tentBlur(lightOfBand(plan, firstRow, rows, { band, onStage, still }), width, rows, light);
   stripe(plan, firstRow, rows, light);
   onStage('shake');
   const raw = new Uint16Array(width * rows);
@@ -152,9 +162,10 @@ export function captureBand(
   plan: SimulatedPlan,
   band: number,
   onStage: StageListener = () => {},
+  still: StillLight | null = null,
 ): CapturedBand {
   const rows = bandRows(plan, band);
-  const raw = exposeBand(plan, band, onStage);
+  const raw = exposeBand(plan, band, onStage, still);
   const { files } = plan.shot;
   const tiles = wantsDng(files)
     ? encodeBand(

@@ -12,6 +12,7 @@ import { lensFocus } from '../optics/focusScale';
 import { findLens, type LensModel } from '../optics/lenses';
 import { croppedFocalLength35, croppedSize, pixelAngleRad } from '../optics/zoom';
 import { depthAt, findScene, framingPixel, type Framing, type Scene } from '../scene/index';
+import type { SeriesPlace } from '../series/series';
 import type { FileKind } from '../settings/settings';
 import { photositeResponse, type PhotositeResponse } from '../sensor/sensorModel';
 
@@ -51,6 +52,8 @@ export interface SimulatedShot {
   readonly whiteIsAuto: boolean;
   readonly seed: number;
   readonly capturedAt: Moment;
+  /** Where it stands in its series; null: it is none of several. */
+  readonly series: SeriesPlace | null;
 }
 
 /** Distance of what lies in the middle of a scene's opening picture. */
@@ -98,6 +101,7 @@ export function plainShot(sceneId: string): SimulatedShot {
     whiteIsAuto: false,
     seed: 1,
     capturedAt: { epochMs: 0, offsetMinutes: 0 },
+    series: null,
   };
 }
 
@@ -189,6 +193,7 @@ export function simulatedMetadata({ shot, scene, lens, iso }: SimulatedPlan): Sh
     metering: shot.meter,
     program: shot.program,
     whiteIsAuto: shot.whiteIsAuto,
+    series: shot.series ?? undefined,
   };
 }
 

@@ -1,16 +1,11 @@
 import { CLICKS_PER_STOP } from '@velmo/core/exposure';
 import { guidedClicks, type RecoveredResponse } from '@velmo/core/response';
-import { held, type Settings } from '@velmo/core/settings';
+import type { Settings } from '@velmo/core/settings';
 import { keepLight, UNKNOWN_LIGHT, type CameraLight } from '../../storage/cameraLight';
 import type { Calibration, SeriesOutcome } from '../device/calibration';
+import { heldAt, SETTLING_FRAMES } from './heldTrack';
 import { compRangeOf, reportedClicks, reportedTimeS, timeRangeOf } from './track/trackControls';
 import type { ControlCapabilities, ControlSettings } from './track/trackTypes';
-
-/**
- * Frames let go after a new exposure: those on their way, and where the device exposes by itself,
- * those it takes to.
- */
-const SKIP = { time: 4, comp: 15 } as const;
 
 const NO_STEPS =
   'This camera takes neither a shutter time nor a compensation from the browser, so its exposure cannot be changed in known steps. ' +
@@ -86,8 +81,11 @@ export class BrowserCalibration implements Calibration {
       for (const [k, click] of clicks.entries()) {
         if (stop.aborted) return 'stopped';
         onProgress(k / clicks.length);
-        await source.hold(this.settingsAt(before, by, click));
-        await Promise.race([source.gather(this.stopsAt(by, click), SKIP[by]), source.closing]);
+        await source.hold(heldAt(before, this.reported, by, click));
+        await Promise.race([
+          source.gather(this.stopsAt(by, click), SETTLING_FRAMES[by]),
+          source.closing,
+        ]);
       }
       if (stop.aborted) return 'stopped';
       onProgress(1);
@@ -99,17 +97,6 @@ export class BrowserCalibration implements Calibration {
     } finally {
       source.restore();
     }
-  }
-
-  private settingsAt(before: Settings, by: 'time' | 'comp', click: number): Settings {
-    // White that follows the picture's brightness would bend the curve of red and blue.
-    const white =
-      before.white.mode === 'held' || before.white.locked
-        ? before.white
-        : { mode: 'auto' as const, locked: this.reportedWhite() };
-    if (by === 'comp') return { ...before, white, compClicks: click };
-    const iso = reportedClicks(this.reported).isoClick;
-    return { ...before, white, time: held(click), iso: iso === null ? before.iso : held(iso) };
   }
 
   /** How much light the picture gets, from what the track says it does. */
@@ -139,10 +126,5 @@ export class BrowserCalibration implements Calibration {
 
   private get reported(): ControlSettings {
     return this.source.track.getSettings() as ControlSettings;
-  }
-
-  private reportedWhite() {
-    const { colorTemperature: kelvin } = this.reported;
-    return kelvin ? { kelvin, tint: 0 } : null;
   }
 }

@@ -35,7 +35,7 @@ import type { ControlCapabilities, ControlSettings } from './track/trackTypes';
 
 /** How often the open tape may be moved: a device needs some frames to show what was asked. */
 const FOLLOW_MS = 500;
-/** How long a camera may take to hold what a guided series asks for. */
+/** How long a camera may take to hold what a series asks for. */
 const HOLD_MS = 3000;
 
 /**
@@ -68,7 +68,7 @@ export class BrowserCamera implements CameraDevice {
   private metered: MeterSetting | null = null;
   private closed = false;
   /**
-   * A guided series changes the exposure: whether the device follows is for the series to judge.
+   * A series changes the exposure: whether the device follows is for the series to judge.
    */
   private inSeries = false;
   /** Where the tape that was left open has been moved to, and when. */
@@ -230,6 +230,13 @@ export class BrowserCamera implements CameraDevice {
       get light() {
         return light();
       },
+      stepped: {
+        controls: this.controls,
+        reported: () => this.reported(),
+        hold: (settings) => this.hold(settings),
+        restore: () => this.restore(),
+        letGo: (frames) => Promise.race([this.live.letGo(frames), this.closing]),
+      },
       grab: () => this.live.grab(),
       holdWatch: (work) => this.watch.hold(work),
     });
@@ -245,10 +252,7 @@ export class BrowserCamera implements CameraDevice {
         closing,
         settings: () => this.settings,
         hold: (settings) => this.hold(settings),
-        restore: () => {
-          this.inSeries = false;
-          this.pushSettings();
-        },
+        restore: () => this.restore(),
         startSeries: () => live.startSeries(),
         gather: (stops, skip) => live.gather(stops, skip),
         recover: () => live.recover(),
@@ -275,6 +279,12 @@ export class BrowserCamera implements CameraDevice {
       if (asks.every((ask) => isDone(ask, reported, this.controls))) return;
       await new Promise((resolve) => setTimeout(resolve, 50));
     }
+  }
+
+  /** Gives the track back to the photographer's settings. */
+  private restore(): void {
+    this.inSeries = false;
+    this.pushSettings();
   }
 
   /** Moves the tape that was left open while the other is held. */

@@ -1,6 +1,8 @@
 import { UNKNOWN_SITUATION } from '@velmo/core/consequence';
+import type { SeriesKind } from '@velmo/core/series';
 import type { FrameSize } from '../../storage/cameraChoice';
 import type { CameraCapabilities } from '../device/capabilities';
+import { exposureWay } from './heldTrack';
 import { canTakePhotos } from './takePhoto';
 import {
   compRangeOf,
@@ -28,6 +30,15 @@ function sizesOf({ width, height }: ControlCapabilities): FrameSize[] {
   const short = Math.min(width?.max ?? 0, height?.max ?? 0);
   return SIZES.filter((size) => size.width <= long && size.height <= short);
 }
+
+/**
+ * Focus steps are not among them: how much a focus holds sharp is not known without lens and
+ * aperture.
+ */
+const seriesOf = (controls: ControlCapabilities): SeriesKind[] =>
+  exposureWay(controls)
+    ? ['single', 'bracket', 'burst', 'interval']
+    : ['single', 'burst', 'interval'];
 
 /** What a browser camera can do, by what its track says. */
 export function browserCapabilities(
@@ -61,6 +72,7 @@ export function browserCapabilities(
     zoomMax: zoomMaxOf(controls),
     hasTorch: hasTorch(controls),
     canLock: false,
+    series: seriesOf(controls),
     averages: true,
     takesPhotos: canTakePhotos(),
     frameSizes: sizesOf(controls),

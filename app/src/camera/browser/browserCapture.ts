@@ -1,5 +1,6 @@
 import { transfer } from 'comlink';
 import type { ShotMetadata } from '@velmo/core/files';
+import { CLICKS_PER_STOP } from '@velmo/core/exposure';
 import type { CapturePlan } from '@velmo/core/series';
 import { AVERAGE_FRAMES, type Settings } from '@velmo/core/settings';
 import type { CameraLight } from '../../storage/cameraLight';
@@ -11,6 +12,7 @@ import { sayLost } from '../files/lostWorker';
 import type { BrowserCaptureApi, VideoFrameJob } from './browserCapture.worker';
 import type { GrabbedFrame } from './browserLive';
 import type { CaptureEvents } from '../device/CameraDevice';
+import { browserSteps, type ReadyStep, type SteppedTrack } from './browserSeries';
 import { takePhoto } from './takePhoto';
 import { reportedTimeS } from './track/trackControls';
 import type { ControlSettings } from './track/trackTypes';
@@ -31,6 +33,7 @@ export interface CaptureSource {
   readonly track: MediaStreamTrack;
   readonly light: CameraLight;
   readonly takesPhotos: boolean;
+  readonly stepped: SteppedTrack;
   grab(): Promise<GrabbedFrame>;
   /** Rejects when the camera goes away. */
   readonly closing: Promise<never>;
@@ -64,24 +67,23 @@ export class BrowserCapture {
     events: CaptureEvents,
     stop: AbortSignal,
   ): AsyncIterable<CapturedFrame> {
-    // What the track reports is of the moment of the press, and so is its calibration.
-    const job = this.job(plan.settings, roll);
-    return this.frames(plan, job, events, stop);
+    return this.frames(plan, roll, events, stop);
   }
 
   private async *frames(
-    { settings, steps }: CapturePlan,
-    job: VideoFrameJob,
+    plan: CapturePlan,
+    roll: string,
     events: CaptureEvents,
     stop: AbortSignal,
   ): AsyncGenerator<CapturedFrame, void> {
-    for (const { gathering } of steps) {
+    for await (const ready of browserSteps(plan, this.source.stepped, events, stop)) {
+      const { step, told } = ready;
       const start = performance.now();
-      if (gathering.kind === 'average') {
-        const frame = await this.average(gathering.frames, job, events, stop);
+      const job = this.job(plan.settings, roll, ready);
+      if (step.gathering.kind === 'average') {
+        const frame = await this.average(step.gathering.frames, job, told, stop);
         yield { frame, stages: { total: performance.now() - start } };
-      } else yield await this.single(settings, job, events);
-      if (stop.aborted) return;
+      } else yield await this.single(plan.settings, job, told);
     }
   }
 
@@ -200,7 +202,7 @@ export class BrowserCapture {
   }
 
   /** What the track says of its exposure now, and what is to be made of it. */
-  private job(settings: Settings, roll: string): VideoFrameJob {
+  private job(settings: Settings, roll: string, { step, series }: ReadyStep): VideoFrameJob {
     const { track, light } = this.source;
     const reported = track.getSettings() as ControlSettings;
     const timeS = reportedTimeS(reported) ?? undefined;
@@ -214,18 +216,22 @@ export class BrowserCapture {
       capturedAt,
       timeS,
       iso,
+      ...(series && {
+        series,
+        compensationStops: (settings.compClicks + step.biasClicks) / CLICKS_PER_STOP,
+      }),
     };
     const facts = {
       camera: 'browser',
       place: (track.label || 'Camera').slice(0, MAX_LABEL),
       timeS: timeS ?? null,
       iso: iso ?? null,
-      compClicks: settings.compClicks,
+      compClicks: settings.compClicks + step.biasClicks,
       lens: null,
       focusDioptres: null,
       white: reported.colorTemperature ? { kelvin: reported.colorTemperature, tint: 0 } : null,
       roll,
-      series: null,
+      series,
     } as const;
     return {
       ...frameJob(facts, capturedAt, 'camera'),

@@ -64,6 +64,8 @@ export class BrowserLive {
   private readonly weights = new KeptWeights();
   private setting: MeterSetting = DEFAULT_SETTINGS.meter;
   private grabs: ((frame: GrabbedFrame) => void)[] = [];
+  /** Who waits for frames to pass. */
+  private passing: { left: number; readonly passed: () => void }[] = [];
 
   constructor(private readonly report: (readings: PictureReadings) => void) {}
 
@@ -132,6 +134,7 @@ export class BrowserLive {
   frame(frame: VideoSource): void {
     const size = sizeOf(frame);
     if (this.grabs.length > 0) this.answerGrabs(frame, size);
+    if (this.passing.length > 0) this.tellPassing();
     const scale = Math.min(1, LONG_PX / Math.max(size.width, size.height));
     // Even, because the picture is read two pixels at a time.
     const width = 2 * Math.round((size.width * scale) / 2);
@@ -176,6 +179,16 @@ export class BrowserLive {
   /** The next frame in full size. */
   grab(): Promise<GrabbedFrame> {
     return new Promise((resolve) => this.grabs.push(resolve));
+  }
+
+  /** Resolves once so many frames have passed. */
+  letGo(frames: number): Promise<void> {
+    return new Promise((passed) => this.passing.push({ left: frames, passed }));
+  }
+
+  private tellPassing(): void {
+    for (const one of this.passing) if (--one.left <= 0) one.passed();
+    this.passing = this.passing.filter(({ left }) => left > 0);
   }
 
   /** Places are given in the Window, which stands or lies as the phone does; the video need not. */

@@ -41,6 +41,7 @@ const api = {
   gather: async (exposureStops: number, skip: number): Promise<void> =>
     live?.gather(exposureStops, skip),
   recover: (): RecoveredResponse | null => live?.recover() ?? null,
+  letGo: async (frames: number): Promise<void> => live?.letGo(frames),
   async grab(): Promise<GrabbedFrame> {
     if (!live) throw new Error('The camera is closed.');
     const frame = await live.grab();

@@ -15,13 +15,18 @@ export interface CaptureProgress {
   /** 0..1 of the frame under way. */
   readonly share: number;
   readonly stage: string;
-  /** The shutter is open: pressing again closes it and keeps what it has gathered. */
+  /**
+   * Pressing again ends it: an open shutter closes and keeps what it has gathered, a series ends with
+   * the frame under way, a countdown is called off.
+   */
   readonly open?: boolean;
 }
 
 /** Who is told of a capture while it goes on. */
 export interface CaptureEvents {
   onProgress(progress: CaptureProgress): void;
+  /** A frame of an interval could not be made when it was due, and was left out. */
+  onMissed(step: number): void;
 }
 
 /** What a camera may be able to do besides; absent where it cannot. */
@@ -73,10 +78,11 @@ export interface CameraDevice extends CameraFacets {
   onLost(listener: (refusal: CameraRefusal) => void): () => void;
   /**
    * Exposes the frames of a plan one after the other; keeping them is another's business. Where the
-   * camera looks and how it exposes is taken from the moment of the call.
+   * camera looks and how it exposes is taken from the moment of the call, and held.
    *
    * @param roll the roll they belong to
-   * @param stop closes an open shutter early; that frame is made all the same, and is the last
+   * @param stop closes an open shutter early; the frame under way is made all the same, and is the
+   *   last
    */
   capture(
     plan: CapturePlan,

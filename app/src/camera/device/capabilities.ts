@@ -1,5 +1,6 @@
 import type { ClickRange, MeterPattern, SolverInput } from '@velmo/core/exposure';
 import type { FileKind, Settings } from '@velmo/core/settings';
+import type { SeriesKind } from '@velmo/core/series';
 import type { FrameSize } from '../../storage/cameraChoice';
 import type { Readings } from './readings';
 import type { SharpZone } from '@velmo/core/optics';
@@ -30,6 +31,8 @@ export interface FocusControl {
    */
   readonly zoneOf: (dioptres: number) => SharpZone | null;
   readonly hyperfocalM: number | null;
+  /** Half the length of what looks sharp, in dioptres; null where the lens is not known. */
+  readonly sharpHalfWidth: number | null;
   /** The camera can find focus at a place in the picture. */
   readonly findsAtPlace: boolean;
 }
@@ -79,6 +82,8 @@ export interface CameraCapabilities {
   readonly hasTorch: boolean;
   /** Exposure can be held where the light is read now. */
   readonly canLock: boolean;
+  /** What one press can take. */
+  readonly series: readonly SeriesKind[];
   /** Several frames can be averaged into one. */
   readonly averages: boolean;
   /** A JPEG is the device's own photograph, in a size of its own. */

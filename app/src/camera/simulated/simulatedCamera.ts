@@ -1,11 +1,10 @@
 import { transfer, type Remote } from 'comlink';
-import type { SimulatedShot } from '@velmo/core/simulate';
 import type { PicturePoint } from '@velmo/core/exposure';
 import { findLens, LENSES } from '@velmo/core/optics';
 import { findScene, SCENES, type Scene } from '@velmo/core/scene';
 import type { NeutralReading } from '@velmo/core/colour';
 import type { PushedRight } from '@velmo/core/monitor';
-import type { CapturePlan, CaptureStep, HeldExposure } from '@velmo/core/series';
+import type { CapturePlan } from '@velmo/core/series';
 import type { Settings } from '@velmo/core/settings';
 import type { CameraDevice, CaptureEvents } from '../device/CameraDevice';
 import type { CameraCapabilities } from '../device/capabilities';
@@ -13,27 +12,18 @@ import type { CapturedFrame } from '../device/capturedFrame';
 import type { Readings } from '../device/readings';
 import { ReadingsPort } from '../device/readingsPort';
 import type { CameraRefusal } from '../device/refusal';
+import { steppedCamera } from '../device/steppedCamera';
 import { stoppedPicture } from '../device/stoppedPicture';
 import { FIRST_VIEW, type Aim, type ViewOptions } from '../device/view';
 import { startedWorker } from '../../workers/startedWorker';
 import { sayLost } from '../files/lostWorker';
-import { hastened, keepOpen, nowMs, type ClockSetting } from './light/sceneClock';
+import { hastened, nowMs, type ClockSetting } from './light/sceneClock';
 import { simulatedCapabilities } from './simulatedCapabilities';
 import { SimulatedCapture } from './simulatedCapture';
 import type { SimulatedLiveApi } from './simulatedLive.worker';
-import { jobOf, shotOf, type Standpoint } from './simulatedShot';
+import { simulatedFrames, type FrameMaker } from './simulatedSeries';
+import { jobOf } from './simulatedShot';
 import { draggedAim, liveFraming, reprojected } from './simulatedView';
-
-/** A shutter open for longer than this shows its progress and can be closed early. */
-const LONG_S = 0.25;
-
-/** What a press of Expose has fixed. */
-interface Press {
-  readonly plan: CapturePlan;
-  readonly roll: string;
-  readonly held: Promise<HeldExposure | null>;
-  readonly from: Standpoint;
-}
 
 /**
  * The built-in camera: light, sensor and lens computed from physics, for practice and for tests.
@@ -51,8 +41,8 @@ export class SimulatedCamera implements CameraDevice {
   private applied = 0;
   private settings: Settings | null = null;
   private capturing = 0;
-  /** Captures that have begun and still ask the live picture what they will take. */
-  private readonly aiming = new Set<Promise<SimulatedShot>>();
+  /** What captures that have begun still ask the live picture, and shutters that are open. */
+  private readonly awaited = new Set<Promise<unknown>>();
   private options: ViewOptions = FIRST_VIEW;
   private aim: Aim = { yawRad: 0, pitchRad: 0 };
   private clock: ClockSetting = { epochMs: nowMs(), sceneS: 0, factor: 1 };
@@ -152,21 +142,21 @@ export class SimulatedCamera implements CameraDevice {
     const { yawRad, pitchRad } = this.framing(this.aim);
     const { upright } = this.options;
     const from = { scene: this.scene, yawRad, pitchRad, upright, clock: this.clock };
-    return this.frames({ plan, roll, held, from }, events, stop);
+    const camera = steppedCamera(simulatedCapabilities(this.scene), plan.settings);
+    return simulatedFrames({ plan, held, from, camera }, this.makerFor(roll), events, stop);
   }
 
-  private async *frames(
-    press: Press,
-    events: CaptureEvents,
-    stop: AbortSignal,
-  ): AsyncGenerator<CapturedFrame, void> {
-    for (const step of press.plan.steps) {
-      const aimed = this.aimed(press, step, events, stop);
-      this.aiming.add(aimed);
-      const shot = await aimed.finally(() => this.aiming.delete(aimed));
-      yield await this.busyWith(this.shooting.shoot(shot, jobOf(shot, press.roll), events));
-      if (stop.aborted) return;
-    }
+  private makerFor(roll: string): FrameMaker {
+    return {
+      meter: () => this.asked(this.live.hold(false)),
+      awaited: (work) => {
+        this.awaited.add(work);
+        return work.finally(() => this.awaited.delete(work));
+      },
+      shoot: (shot, events, light) =>
+        this.busyWith(this.shooting.shoot(shot, jobOf(shot, roll), events, light)),
+      forgetLight: () => this.shooting.forgetLight(),
+    };
   }
 
   /** The live picture makes room while a frame is made. */
@@ -181,32 +171,12 @@ export class SimulatedCamera implements CameraDevice {
     }
   }
 
-  /** The shot as it will be: focus settled, the shutter opened and closed. */
-  private async aimed(
-    { plan: { settings }, held, from }: Press,
-    { moves }: CaptureStep,
-    events: CaptureEvents,
-    stop: AbortSignal,
-  ): Promise<SimulatedShot> {
-    const exposure = await held;
-    if (!exposure) throw new Error('The light has not been read yet. Try again in a moment.');
-    const shot = shotOf(settings, { ...exposure, ...moves }, from);
-    if (shot.timeS < LONG_S) return shot;
-    const tell = (goneS: number): void =>
-      events.onProgress({
-        share: goneS / shot.timeS,
-        stage: openWords(goneS, shot.timeS),
-        open: true,
-      });
-    return { ...shot, timeS: await keepOpen(shot.timeS, from.clock.factor, tell, stop) };
-  }
-
   /**
    * Closes once every capture that has begun knows what it will take: leaving Field loses nothing.
    */
   close(): void {
     this.closed = true;
-    void Promise.allSettled([...this.aiming]).then(() => {
+    void Promise.allSettled([...this.awaited]).then(() => {
       this.shooting.close();
       this.port.close();
       this.started.end();
@@ -227,10 +197,4 @@ export class SimulatedCamera implements CameraDevice {
     const lens = findLens(this.settings?.lens ?? 'main') ?? LENSES[1];
     return liveFraming(this.scene.id, aim, lens, this.settings?.crop ?? 1, this.options.upright);
   }
-}
-
-/** "Open 12 of 20 s": whole seconds where the time is long. */
-function openWords(goneS: number, timeS: number): string {
-  const digits = timeS < 3 ? 1 : 0;
-  return `Open ${goneS.toFixed(digits)} of ${timeS.toFixed(digits)} s`;
 }

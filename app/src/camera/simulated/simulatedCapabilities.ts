@@ -9,6 +9,7 @@ import { WHITE_KELVIN } from '@velmo/core/colour';
 import { METER_PATTERNS } from '@velmo/core/exposure';
 import { croppedSize, findLens, LENSES } from '@velmo/core/optics';
 import type { Scene } from '@velmo/core/scene';
+import { SERIES_KINDS } from '@velmo/core/series';
 import { COMP_CLICKS, FILE_KINDS } from '@velmo/core/settings';
 import type { CameraCapabilities } from '../device/capabilities';
 import { simulatedFocus } from './simulatedFocus';
@@ -34,6 +35,7 @@ export function simulatedCapabilities(scene: Scene): CameraCapabilities {
     zoomMax: null,
     hasTorch: true,
     canLock: true,
+    series: SERIES_KINDS,
     averages: false,
     takesPhotos: false,
     frameSizes: [],

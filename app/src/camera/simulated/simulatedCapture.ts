@@ -30,6 +30,26 @@ function workersHere(): number {
 const newWorker = (): KeptWorker<SimulatedCaptureApi> =>
   new KeptWorker(() => new Worker(new URL('./simulatedCapture.worker.ts', import.meta.url)));
 
+/**
+ * Which worker has the light of which band of a series: a band goes to the one that exposed it
+ * first.
+ */
+export type SharedLight = Map<number, number>;
+
+/** Gives each worker the next band that is its own or nobody's; null: there is none left for it. */
+function turns(count: number, light: SharedLight | null): (who: number) => number | null {
+  const left = new Set(Array.from({ length: count }, (_, band) => band));
+  return (who) => {
+    for (const band of left) {
+      if ((light?.get(band) ?? who) !== who) continue;
+      left.delete(band);
+      light?.set(band, who);
+      return band;
+    }
+    return null;
+  };
+}
+
 /** A few workers that expose the bands of one frame side by side. */
 export class SimulatedCapture {
   private queue: Promise<unknown> = Promise.resolve();
@@ -40,9 +60,18 @@ export class SimulatedCapture {
     for (const worker of this.workers) worker.warm();
   }
 
-  /** Makes a frame after those before it. */
-  shoot(shot: SimulatedShot, job: FrameJob, events: CaptureEvents): Promise<CapturedFrame> {
-    const turn = this.queue.then(() => this.make(shot, job, events));
+  /**
+   * Makes a frame after those before it.
+   *
+   * @param light shared by the frames of a series; null: the light is computed for this frame
+   */
+  shoot(
+    shot: SimulatedShot,
+    job: FrameJob,
+    events: CaptureEvents,
+    light: SharedLight | null,
+  ): Promise<CapturedFrame> {
+    const turn = this.queue.then(() => this.make(shot, job, events, light));
     this.queue = turn.catch(() => {});
     return turn;
   }
@@ -51,20 +80,21 @@ export class SimulatedCapture {
     shot: SimulatedShot,
     job: FrameJob,
     events: CaptureEvents,
+    light: SharedLight | null,
   ): Promise<CapturedFrame> {
     const start = performance.now();
     const count = planSimulated(shot).bands;
     const bands = new Array<CapturedBand>(count);
     const stages: Record<string, number> = {};
-    let next = 0;
+    const take = turns(count, light);
     let done = 0;
     events.onProgress({ share: 0, stage: 'Exposing' });
     await Promise.all(
-      this.workers.map(async (worker) => {
-        while (next < count) {
-          const index = next++;
-          const result = await tried(worker, (api) => api.band(shot, index));
-          bands[index] = result.band;
+      this.workers.map(async (worker, who) => {
+        for (let index = take(who); index !== null; index = take(who)) {
+          const band = index;
+          const result = await tried(worker, (api) => api.band(shot, band, light !== null));
+          bands[band] = result.band;
           for (const [stage, ms] of Object.entries(result.stages))
             stages[`${stage} (all workers)`] = (stages[`${stage} (all workers)`] ?? 0) + ms;
           done++;
@@ -87,6 +117,14 @@ export class SimulatedCapture {
       .catch(sayLost);
     Object.assign(stages, finishing, { total: performance.now() - start });
     return { frame, stages };
+  }
+
+  /** No further frame of the series comes: its light is let go. */
+  forgetLight(): void {
+    const forgotten = this.queue.then(() =>
+      Promise.all(this.workers.map((worker) => worker.tell((api) => api.forgetLight()))),
+    );
+    this.queue = forgotten.catch(() => {});
   }
 
   /** Lets go of the workers once every frame under way is made: leaving Field loses nothing. */

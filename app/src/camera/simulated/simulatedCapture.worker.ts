@@ -6,6 +6,7 @@ import {
   clippedShareOf,
   developPreview,
   planSimulated,
+  StillLight,
   type CapturedBand,
   type SimulatedShot,
 } from '@velmo/core/simulate';
@@ -19,17 +20,31 @@ import { stopWatch, type StageTimes } from '../../state/stages';
 
 const PREVIEW_QUALITY = 0.88;
 
+const still = new StillLight();
+
 const api = {
-  /** Exposes and compresses one band of a shot. */
-  band(shot: SimulatedShot, band: number): { band: CapturedBand; stages: StageTimes } {
+  /**
+   * Exposes and compresses one band of a shot.
+   *
+   * @param keeps its light is kept for the frames that follow
+   */
+  band(
+    shot: SimulatedShot,
+    band: number,
+    keeps: boolean,
+  ): { band: CapturedBand; stages: StageTimes } {
     const { stages, end } = stopWatch();
-    const captured = captureBand(planSimulated(shot), band, end);
+    const captured = captureBand(planSimulated(shot), band, end, keeps ? still : null);
     const { tiles, raw, previewRaw } = captured;
     const arrays = [...tiles, previewRaw, ...(raw ? [raw] : [])];
     return transfer(
       { band: captured, stages },
       arrays.map((a) => a.buffer as ArrayBuffer),
     );
+  },
+
+  forgetLight(): void {
+    still.forget();
   },
 
   /** Puts the bands together into the frame the shot asks for. */

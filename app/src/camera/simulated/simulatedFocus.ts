@@ -11,6 +11,7 @@ import {
   type LensModel,
   type SharpZone,
 } from '@velmo/core/optics';
+import { sharpHalfWidth } from '@velmo/core/series';
 import type { Settings } from '@velmo/core/settings';
 import type { FocusControl } from '../device/capabilities';
 
@@ -30,6 +31,7 @@ export function simulatedFocus({ lens: id, crop }: Settings): FocusControl {
     fixedM: lens.fixedFocusM,
     zoneOf: (dioptres) => zoneAt(lens, crop, dioptres),
     hyperfocalM: hyperfocalM(lens, circle),
+    sharpHalfWidth: lens.fixedFocusM === null ? sharpHalfWidth(lens, circle) : null,
     findsAtPlace: lens.fixedFocusM === null,
   };
 }

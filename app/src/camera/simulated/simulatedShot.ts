@@ -1,10 +1,10 @@
 import type { SimulatedShot } from '@velmo/core/simulate';
 import { isoFromClick, timeSFromClick } from '@velmo/core/exposure';
 import type { Scene } from '@velmo/core/scene';
-import type { HeldExposure } from '@velmo/core/series';
+import type { HeldExposure, SeriesPlace } from '@velmo/core/series';
 import type { Settings } from '@velmo/core/settings';
 import { frameJob, momentNow, type FrameJob } from '../files/frameJob';
-import { sceneTimeS, type ClockSetting } from './light/sceneClock';
+import type { ClockSetting } from './light/sceneClock';
 
 /** Where the phone is, how it is held and how late it is, when Expose is pressed. */
 export interface Standpoint {
@@ -15,11 +15,21 @@ export interface Standpoint {
   readonly clock: ClockSetting;
 }
 
-/** A shot whose shutter opens now. */
+/** Where a shot stands in its plan. */
+interface ShotPlace {
+  /** Scene time at which its shutter opens, in seconds. */
+  readonly startS: number;
+  /** Clicks brighter than what is held, on purpose. */
+  readonly biasClicks: number;
+  readonly series: SeriesPlace | null;
+}
+
+/** A shot whose shutter opens at a moment of scene time. */
 export function shotOf(
   settings: Settings,
   { timeClick, isoClick, white, focusDioptres }: HeldExposure,
-  { scene, yawRad, pitchRad, upright, clock }: Standpoint,
+  { scene, yawRad, pitchRad, upright }: Standpoint,
+  { startS, biasClicks, series }: ShotPlace,
 ): SimulatedShot {
   return {
     sceneId: scene.id,
@@ -27,7 +37,7 @@ export function shotOf(
     crop: settings.crop,
     timeS: timeSFromClick(timeClick),
     isoClick,
-    compClicks: settings.compClicks,
+    compClicks: settings.compClicks + biasClicks,
     meter: settings.meter.pattern,
     program: programOf(settings),
     focusDioptres,
@@ -45,9 +55,10 @@ export function shotOf(
     steady: settings.support === 'tripod',
     stabiliserStops: settings.stabiliserStops,
     mainsHz: settings.mainsHz,
-    startS: sceneTimeS(clock),
+    startS,
     seed: crypto.getRandomValues(new Uint32Array(1))[0],
     capturedAt: momentNow(),
+    series,
   };
 }
 
@@ -64,7 +75,7 @@ export const jobOf = (shot: SimulatedShot, roll: string): FrameJob =>
       focusDioptres: shot.focusDioptres,
       white: shot.white,
       roll,
-      series: null,
+      series: shot.series,
     },
     shot.capturedAt,
     shot.sceneId,

@@ -9,7 +9,7 @@ import { warmFrameViews } from '../../frame/frameViews';
 import { useFrameAdded } from '../../storage/frameQueries';
 import { warmFrames } from '../../storage/frames';
 import { useStore } from '../../state/store';
-import { COLOUR } from '../../theme/theme';
+import { COLOUR, TARGET } from '../../theme/theme';
 import { CameraSheet } from './sheets/CameraSheet';
 import {
   FieldLadder,
@@ -41,7 +41,15 @@ import { WINDOW_HANDLERS } from './commands/windowCommands';
 import { FieldLoupe } from './window/FieldLoupe';
 import { watchFocus } from './commands/focusCommands';
 import { FocusSheet } from './sheets/FocusSheet';
+import { SeriesSheet } from './sheets/SeriesSheet';
 import { VerdictSheet } from './sheets/VerdictSheet';
+import { Countdown } from './series/Countdown';
+import { SeriesBars } from './series/SeriesBars';
+import { SeriesButton } from './series/SeriesButton';
+import { seriesCount } from './series/seriesCount';
+import { useForeseen } from './series/useForeseen';
+import { bytesWords, seriesWords, whileWords } from './words/seriesWords';
+import { holdAll } from './commands/seriesCommands';
 import { WhiteSheet } from './sheets/WhiteSheet';
 import { WindowMarks } from './window/WindowMarks';
 
@@ -56,6 +64,7 @@ const SHEETS: Readonly<Record<Sheet, () => React.JSX.Element | null>> = {
   marks: MarksSheet,
   files: FilesSheet,
   light: LightSheet,
+  series: SeriesSheet,
 };
 
 /** What later presses need is loaded while there is a server to load it from. */
@@ -158,7 +167,9 @@ function PictureArea({ m }: { m: FieldMeasures }) {
       </Window>
       <View style={[styles.jpeg, { right: m.ladderWidth }]}>
         <FieldPictureHistogram height={height} />
+        <SeriesBars height={height - TARGET} />
       </View>
+      <Countdown width={width} height={height} />
       <View style={m.ladderOver && [styles.over, { left: width - m.ladderWidth }]}>
         <FieldLadder width={m.ladderWidth} height={height} />
       </View>
@@ -176,8 +187,18 @@ function willWords({ settings, capabilities }: FieldState): string {
   return `${files}${size} · ${frames}`;
 }
 
+/** "bracket 5 · 3 s · 52 MB" of a series, else what the one frame is written as. */
+function useWillWords(): string {
+  const single = useStore(fieldStore, willWords);
+  const series = useStore(fieldStore, (s) => s.settings.series);
+  const count = useStore(fieldStore, seriesCount);
+  const foreseen = useForeseen();
+  if (!foreseen || foreseen.kind === 'single') return single;
+  return `${seriesWords(series, count)} · ${whileWords(foreseen.seconds)} · ${bytesWords(foreseen.bytes)}`;
+}
+
 function BottomBar({ height }: { height: number }) {
-  const will = useStore(fieldStore, willWords);
+  const will = useWillWords();
   const pending = useStore(fieldStore, (s) => s.pending);
   const progress = useStore(fieldStore, (s) => s.progress);
   const ready = useStore(fieldStore, (s) => s.phase === 'ready');
@@ -192,8 +213,34 @@ function BottomBar({ height }: { height: number }) {
         disabled={!ready || (pending >= MAX_PENDING && !progress?.open)}
         onExpose={() => void exposeFrame()}
       />
+      <SeriesButton height={height} />
+      <HoldAll height={height} />
       <AllToAuto height={height} />
     </View>
+  );
+}
+
+/** Frames that must match: every tape stays where it stands. */
+function HoldAll({ height }: { height: number }) {
+  const isHeld = useStore(fieldStore, ({ settings: s, capabilities: c }) => {
+    const held = (what: 'time' | 'iso' | 'focus' | 'white', offered: unknown): boolean =>
+      !offered || s[what].mode === 'held';
+    return (
+      c !== null &&
+      held('time', c.time) &&
+      held('iso', c.iso) &&
+      held('white', c.white) &&
+      held('focus', c.focus(s)?.range)
+    );
+  });
+  return (
+    <Button
+      label={'hold\nall'}
+      name="hold all: every tape stays where it stands"
+      disabled={isHeld}
+      onPress={holdAll}
+      style={[styles.allAuto, { height }, isHeld && styles.faded]}
+    />
   );
 }
 
@@ -207,7 +254,7 @@ function AllToAuto({ height }: { height: number }) {
   });
   return (
     <Button
-      label="all auto"
+      label={'all\nauto'}
       name="all auto: every tape and the lock go back to the camera"
       disabled={auto}
       onPress={releaseAll}
@@ -225,8 +272,8 @@ const styles = StyleSheet.create({
   controls: { alignSelf: 'stretch', flex: 1 },
   picture: { flexDirection: 'row' },
   over: { position: 'absolute', top: 0 },
-  jpeg: { position: 'absolute', top: 0, pointerEvents: 'none' },
+  jpeg: { position: 'absolute', top: 0, pointerEvents: 'none', flexDirection: 'row' },
   bottom: { flexDirection: 'row', gap: 6 },
-  allAuto: { paddingHorizontal: 6, width: 68 },
+  allAuto: { paddingHorizontal: 0, width: 46 },
   faded: { opacity: 0.55 },
 });

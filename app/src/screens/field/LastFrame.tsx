@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { Pressable, StyleSheet, Text, View } from 'react-native';
 import { useNewestFrames } from '../../storage/frameQueries';
 import { exposureWords } from '../../storage/frameWords';
+import { stacksOf } from '../../storage/stacks';
 import { COLOUR, FONT } from '../../theme/theme';
 import { Thumbnail } from '../frames/Thumbnail';
 
@@ -9,8 +10,8 @@ import { Thumbnail } from '../frames/Thumbnail';
 export function LastFrame({ size }: { readonly size: number }) {
   const { data, isPending, isError } = useNewestFrames();
   const router = useRouter();
-  const [last] = data?.frames ?? [];
-  if (last) return <Thumbnail frame={last} size={size} />;
+  const [last] = stacksOf(data?.frames ?? []);
+  if (last) return <Thumbnail stack={last} size={size} />;
   const box = [styles.thumb, { width: size, height: size }];
   const unreadable = data?.unreadable.length ?? 0;
   if (isError || unreadable > 0)
@@ -31,19 +32,22 @@ export function LastFrame({ size }: { readonly size: number }) {
   );
 }
 
+/** Frames and series that stand in a row. */
+const ROW = 9;
+
 /** The newest frames in a row, with their settings, and the way to all of them. */
 export function FilmStrip() {
   const { data, isPending, isError } = useNewestFrames();
   const router = useRouter();
-  const frames = data?.frames ?? [];
+  const stacks = stacksOf(data?.frames ?? []).slice(0, ROW);
   const unreadable = data?.unreadable.length ?? 0;
   return (
     <View style={styles.strip}>
-      {frames.map((frame) => (
-        <View key={frame.record.id} style={styles.stripItem}>
-          <Thumbnail frame={frame} size={72} />
+      {stacks.map((stack) => (
+        <View key={stack.key} style={styles.stripItem}>
+          <Thumbnail stack={stack} size={72} />
           <Text style={styles.caption} numberOfLines={1}>
-            {exposureWords(frame.record).split(' · ')[0]}
+            {exposureWords(stack.frames[0].record).split(' · ')[0]}
           </Text>
         </View>
       ))}

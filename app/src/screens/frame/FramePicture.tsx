@@ -1,25 +1,45 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
-import { StyleSheet, Text, View } from 'react-native';
+import { useEffect, useMemo, useRef } from 'react';
+import { Image, StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { useSlide } from '../../instruments/useSlide';
 import { useWorkerCanvas } from '../../instruments/useWorkerCanvas';
 import { ZOOMABLE } from '../../instruments/webStyles';
 import { COLOUR, FONT } from '../../theme/theme';
+import { FlipBar } from './FlipBar';
+import type { Flip } from './useFlip';
 import type { OpenedFrame } from './useFrameView';
 
 interface FramePictureProps {
   readonly opened: OpenedFrame;
+  /** Where it is looked at, kept from frame to frame of a series. */
+  readonly look: FrameLook;
+  readonly onLook: (look: FrameLook) => void;
+  /** Shown until it has been read. */
+  readonly thumbnail: string;
+  readonly flip: Flip | null;
   readonly width: number;
   readonly height: number;
 }
 
+/** Whole, or at 100 % about a place in the picture, 0..1. */
+export interface FrameLook {
+  readonly full: boolean;
+  readonly centre: { readonly x: number; readonly y: number };
+}
+
+/** A swipe over the whole picture flips when it is this long. */
+const SWIPE_PX = 50;
+
 const clamp01 = (v: number): number => Math.min(1, Math.max(0, v));
 
 /** The developed frame: whole, or at one photosite a pixel where it was tapped; drag to move about. */
-export function FramePicture({ opened, width, height }: FramePictureProps) {
+export function FramePicture(props: FramePictureProps) {
+  const { opened, look, onLook, thumbnail, flip, width, height } = props;
   const host = useRef<View>(null);
-  const [full, setFull] = useState(false);
-  const centre = useRef({ x: 0.5, y: 0.5 });
+  const centre = useRef(look.centre);
+  const { full } = look;
+  const setFull = (on: boolean): void => onLook({ full: on, centre: centre.current });
+  const swiped = useRef(0);
   const { summary, attach, show } = opened;
 
   useWorkerCanvas(host, summary, attach);
@@ -45,8 +65,14 @@ export function FramePicture({ opened, width, height }: FramePictureProps) {
     },
     onStart() {
       start.current = centre.current;
+      swiped.current = 0;
+    },
+    onEnd() {
+      if (full) onLook({ full, centre: centre.current });
+      else if (Math.abs(swiped.current) > SWIPE_PX) flip?.to(swiped.current < 0 ? 1 : -1);
     },
     onMove(x, y) {
+      swiped.current = x;
       if (!full || !summary) return;
       const ratio = window.devicePixelRatio || 1;
       centre.current = {
@@ -65,12 +91,20 @@ export function FramePicture({ opened, width, height }: FramePictureProps) {
         testID="frame-picture"
         style={[styles.host, ZOOMABLE, { width, height }]}
       />
+      {!summary && thumbnail !== '' && (
+        <Image source={{ uri: thumbnail }} style={styles.before} resizeMode="contain" alt="" />
+      )}
       {!summary && <Text style={styles.wait}>Reading the raw ...</Text>}
+      {flip && (
+        <View style={styles.flip}>
+          <FlipBar words={flip.words} onFlip={flip.to} />
+        </View>
+      )}
       {summary && (
         <View style={styles.zoom}>
           <Button
             label={full ? 'Whole frame' : '100 %'}
-            onPress={() => setFull((now) => !now)}
+            onPress={() => setFull(!full)}
             style={styles.zoomButton}
           />
         </View>
@@ -104,6 +138,8 @@ const styles = StyleSheet.create({
     fontSize: 16,
     color: COLOUR.light,
   },
+  before: { position: 'absolute', left: 0, top: 0, width: '100%', height: '100%' },
+  flip: { position: 'absolute', left: 8, bottom: 8 },
   zoom: { position: 'absolute', right: 8, bottom: 8 },
   zoomButton: { backgroundColor: 'rgba(22,22,22,0.85)' },
 });

@@ -5,11 +5,13 @@ import { Button } from '../../instruments/Button';
 import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { useFrame, useRemoveFrames } from '../../storage/frameQueries';
 import type { FrameRecord } from '../../storage/frameRecord';
+import type { ListedFrame } from '../../storage/madeFrame';
 import { sourceWords } from '../../storage/frameWords';
 import { MIME_TYPES, saveToComputer } from '../../storage/save';
 import { COLOUR, FONT } from '../../theme/theme';
 import { FrameFacts } from './FrameFacts';
-import { FramePicture } from './FramePicture';
+import { FramePicture, type FrameLook } from './FramePicture';
+import { useFlip, useFlipKeys } from './useFlip';
 import { useFrameView, type OpenedFrame } from './useFrameView';
 
 /** One capture, read back from its stored file. */
@@ -18,6 +20,7 @@ export function FrameScreen() {
   const router = useRouter();
   const { data, isPending, error } = useFrame(id);
   const record = data?.record;
+  const [look, setLook] = useState<FrameLook>({ full: false, centre: { x: 0.5, y: 0.5 } });
   const toField = (): void => (router.canGoBack() ? router.back() : router.replace('/'));
   if (isPending) return <Message text="Opening ..." />;
   if (error)
@@ -29,11 +32,20 @@ export function FrameScreen() {
     );
   if (!record)
     return <Message text="This frame is not on this device (any more)." onBack={toField} />;
-  return <OpenFrame key={record.id} record={record} onBack={toField} />;
+  return <OpenFrame key={record.id} frame={data} look={look} onLook={setLook} onBack={toField} />;
 }
 
-function OpenFrame({ record, onBack }: { record: FrameRecord; onBack: () => void }) {
+interface OpenFrameProps {
+  readonly frame: ListedFrame;
+  readonly look: FrameLook;
+  readonly onLook: (look: FrameLook) => void;
+  readonly onBack: () => void;
+}
+
+function OpenFrame({ frame: { record, thumbnail }, look, onLook, onBack }: OpenFrameProps) {
   const opened = useFrameView(record);
+  const flip = useFlip(record);
+  useFlipKeys(flip);
   const router = useRouter();
   const { width, height } = useScreenRoom();
   const wide = width >= 900;
@@ -58,10 +70,18 @@ function OpenFrame({ record, onBack }: { record: FrameRecord; onBack: () => void
             <Text style={styles.text}>{opened.error}</Text>
           </View>
         ) : (
-          <FramePicture opened={opened} width={pictureWidth} height={pictureHeight} />
+          <FramePicture
+            opened={opened}
+            look={look}
+            onLook={onLook}
+            thumbnail={thumbnail}
+            flip={flip}
+            width={pictureWidth}
+            height={pictureHeight}
+          />
         )}
         <ScrollView style={{ width: columnWidth }} contentContainerStyle={styles.column}>
-          <Actions record={record} opened={opened} onGone={onBack} />
+          <Actions record={record} opened={opened} series={flip?.ids ?? []} onGone={onBack} />
           {opened.summary && <FrameFacts summary={opened.summary} />}
         </ScrollView>
       </View>
@@ -69,16 +89,17 @@ function OpenFrame({ record, onBack }: { record: FrameRecord; onBack: () => void
   );
 }
 
-function Actions({
-  record,
-  opened,
-  onGone,
-}: {
-  record: FrameRecord;
-  opened: OpenedFrame;
-  onGone: () => void;
-}) {
-  const [asking, setAsking] = useState(false);
+interface ActionsProps {
+  readonly record: FrameRecord;
+  readonly opened: OpenedFrame;
+  /** Ids of all frames of its series; none of a single frame. */
+  readonly series: readonly string[];
+  readonly onGone: () => void;
+}
+
+function Actions({ record, opened, series, onGone }: ActionsProps) {
+  /** What is asked to be deleted. */
+  const [asking, setAsking] = useState<readonly string[] | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const remove = useRemoveFrames();
   const save = async (index: number): Promise<void> => {
@@ -93,9 +114,11 @@ function Actions({
   if (asking)
     return (
       <View style={styles.actions}>
-        <Text style={styles.text}>Delete this frame from the browser for good?</Text>
-        <Button label="Delete" onPress={() => remove.mutate([record.id], { onSuccess: onGone })} />
-        <Button label="Keep" onPress={() => setAsking(false)} />
+        <Text style={styles.text}>
+          {`Delete ${asking.length === 1 ? 'this frame' : `all ${asking.length} frames of this series`} from the browser for good?`}
+        </Text>
+        <Button label="Delete" onPress={() => remove.mutate(asking, { onSuccess: onGone })} />
+        <Button label="Keep" onPress={() => setAsking(null)} />
       </View>
     );
   return (
@@ -107,7 +130,10 @@ function Actions({
           onPress={() => void save(i)}
         />
       ))}
-      <Button label="Delete ..." onPress={() => setAsking(true)} />
+      <Button label="Delete ..." onPress={() => setAsking([record.id])} />
+      {series.length > 1 && (
+        <Button label={`Delete all ${series.length} ...`} onPress={() => setAsking(series)} />
+      )}
       {problem && <Text style={styles.text}>{problem}</Text>}
     </View>
   );

@@ -5,7 +5,7 @@ import { Button } from '../../instruments/Button';
 import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { useAllFrames, useRemoveFrames } from '../../storage/frameQueries';
 import { exposureWords } from '../../storage/frameWords';
-import type { ListedFrame } from '../../storage/madeFrame';
+import { stacksOf, type Stack } from '../../storage/stacks';
 import { COLOUR, FONT } from '../../theme/theme';
 import { Thumbnail } from './Thumbnail';
 import { UnreadableFrames } from './UnreadableFrames';
@@ -21,15 +21,20 @@ export function FramesScreen() {
   const all = useAllFrames();
   const [chosen, setChosen] = useState<ReadonlySet<string> | null>(null);
   const frames = all.data?.pages.flatMap((page) => page.frames) ?? [];
+  const stacks = stacksOf(frames);
   const unreadable = all.data?.pages.flatMap((page) => page.unreadable) ?? [];
   const total = all.data?.pages[0]?.total ?? 0;
   const columns = Math.max(2, Math.floor((width - GAP) / (TILE + GAP)));
   const size = Math.floor((width - GAP * (columns + 1)) / columns);
   const toField = (): void => (router.canGoBack() ? router.back() : router.replace('/'));
-  const choose = (id: string): void =>
+  const choose = ({ frames: all }: Stack): void =>
     setChosen((now) => {
       const next = new Set(now);
-      if (!next.delete(id)) next.add(id);
+      const isChosen = next.has(all[0].record.id);
+      for (const { record } of all) {
+        if (isChosen) next.delete(record.id);
+        else next.add(record.id);
+      }
       return next;
     });
   return (
@@ -49,9 +54,9 @@ export function FramesScreen() {
       {chosen && <DeleteBar ids={[...chosen]} onGone={() => setChosen(null)} />}
       <FlatList
         key={columns}
-        data={frames}
+        data={stacks}
         numColumns={columns}
-        keyExtractor={({ record }: ListedFrame) => record.id}
+        keyExtractor={({ key }: Stack) => key}
         columnWrapperStyle={styles.row}
         contentContainerStyle={styles.list}
         onEndReached={() => {
@@ -64,16 +69,16 @@ export function FramesScreen() {
           </>
         }
         ListEmptyComponent={<Nothing pending={all.isPending} failed={all.isError} total={total} />}
-        renderItem={({ item }: { item: ListedFrame }) => (
+        renderItem={({ item }: { item: Stack }) => (
           <View style={{ width: size }}>
             <Thumbnail
-              frame={item}
+              stack={item}
               size={size}
-              onChoose={chosen ? () => choose(item.record.id) : undefined}
-              chosen={chosen?.has(item.record.id)}
+              onChoose={chosen ? () => choose(item) : undefined}
+              chosen={chosen?.has(item.frames[0].record.id)}
             />
             <Text style={styles.caption} numberOfLines={1}>
-              {exposureWords(item.record)}
+              {exposureWords(item.frames[0].record)}
             </Text>
           </View>
         )}

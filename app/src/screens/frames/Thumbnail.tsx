@@ -1,21 +1,26 @@
 import { useRouter } from 'expo-router';
-import { Image, Pressable, StyleSheet, View } from 'react-native';
+import { Image, Pressable, StyleSheet, Text, View } from 'react-native';
 import { sourceWords, summaryWords } from '../../storage/frameWords';
-import type { ListedFrame } from '../../storage/madeFrame';
-import { COLOUR } from '../../theme/theme';
+import { stackCount, type Stack } from '../../storage/stacks';
+import { COLOUR, FONT } from '../../theme/theme';
 
 interface ThumbnailProps {
-  readonly frame: ListedFrame;
+  /** A frame, or the frames of a series. */
+  readonly stack: Stack;
   readonly size: number;
   /** Left out: it opens the frame. */
   readonly onChoose?: () => void;
   readonly chosen?: boolean;
 }
 
-/** A frame as a small picture that opens it, or chooses it. */
-export function Thumbnail({ frame, size, onChoose, chosen = false }: ThumbnailProps) {
+/**
+ * A frame as a small picture that opens it, or chooses it; the frames of a series lie under their
+ * first, with offset edges and their number.
+ */
+export function Thumbnail({ stack, size, onChoose, chosen = false }: ThumbnailProps) {
   const router = useRouter();
-  const { record, thumbnail } = frame;
+  const { record, thumbnail } = stack.frames[0];
+  const count = stackCount(stack);
   const open = (): void => router.push({ pathname: '/frame/[id]', params: { id: record.id } });
   const press = onChoose ?? open;
   // A link answers Enter only where it has an address, and Space nowhere: both are keys people
@@ -30,9 +35,14 @@ export function Thumbnail({ frame, size, onChoose, chosen = false }: ThumbnailPr
     <Pressable
       role={onChoose ? 'checkbox' : 'link'}
       aria-checked={onChoose ? chosen : undefined}
-      aria-label={`Frame ${sourceWords(record)}, ${summaryWords(record)}`}
+      aria-label={`${count ? `Series of ${count} frames` : 'Frame'} ${sourceWords(record)}, ${summaryWords(record)}`}
       onPress={press}
-      style={[styles.thumb, { width: size, height: size }, chosen && styles.chosen]}
+      style={[
+        styles.thumb,
+        { width: size, height: size },
+        count !== '' && styles.stacked,
+        chosen && styles.chosen,
+      ]}
       {...keys}
     >
       {thumbnail === '' ? (
@@ -40,6 +50,7 @@ export function Thumbnail({ frame, size, onChoose, chosen = false }: ThumbnailPr
       ) : (
         <Image source={{ uri: thumbnail }} style={styles.image} resizeMode="cover" alt="" />
       )}
+      {count !== '' && <Text style={styles.count}>{count}</Text>}
     </Pressable>
   );
 }
@@ -47,5 +58,25 @@ export function Thumbnail({ frame, size, onChoose, chosen = false }: ThumbnailPr
 const styles = StyleSheet.create({
   thumb: { borderRadius: 6, overflow: 'hidden', backgroundColor: COLOUR.panel },
   chosen: { outlineWidth: 4, outlineColor: COLOUR.paper, outlineStyle: 'solid', outlineOffset: -4 },
+  stacked: {
+    borderTopRightRadius: 0,
+    borderRightWidth: 3,
+    borderTopWidth: 3,
+    borderColor: COLOUR.lightSoft,
+    boxShadow: `3px -3px 0 -1px ${COLOUR.panel}, 4px -4px 0 0 ${COLOUR.lightSoft}`,
+  },
+  count: {
+    position: 'absolute',
+    left: 0,
+    bottom: 0,
+    paddingHorizontal: 5,
+    borderTopRightRadius: 4,
+    backgroundColor: COLOUR.paper,
+    fontFamily: FONT.semibold,
+    fontSize: 14,
+    lineHeight: 18,
+    color: COLOUR.ink,
+    fontVariant: ['tabular-nums'],
+  },
   image: { width: '100%', height: '100%' },
 });

@@ -1,4 +1,5 @@
 import type { CameraProfile } from '../../colour/cameraProfile';
+import type { SeriesPlace } from '../../series/series';
 import type { MeterPattern } from '../../exposure/metering';
 import type { PixelBox } from '../../optics/aspect';
 
@@ -47,6 +48,8 @@ export interface ShotMetadata {
   readonly whiteIsAuto?: boolean;
   /** It is the average of several frames, each exposed as the fields above say. */
   readonly composite?: CompositeFrames;
+  /** It is one of several frames that one press made. */
+  readonly series?: SeriesPlace;
 }
 
 /** Compressed raw samples. */

@@ -87,6 +87,7 @@ export function trackFocus(c: ControlCapabilities): FocusControl | null {
     fixedM: null,
     zoneOf: () => null,
     hyperfocalM: null,
+    sharpHalfWidth: null,
     findsAtPlace,
   };
 }

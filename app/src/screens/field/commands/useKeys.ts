@@ -9,6 +9,7 @@ import {
   toggleSheet,
 } from '../session/fieldState';
 import { releaseAll, toggleLock } from '../session/fieldSession';
+import { holdAll } from './seriesCommands';
 import { leavePinAtSpot } from './pins';
 import { changeMonitors } from '../session/preferencesNow';
 import { pushExposureRight } from './pushRight';
@@ -34,6 +35,8 @@ const KEYS: Readonly<Record<string, () => void>> = {
   },
   k: () => toggleSheet('marks'),
   f: () => toggleSheet('files'),
+  s: () => toggleSheet('series'),
+  a: holdAll,
   j: () => toggleSheet('focus'),
   g: findFocus,
   o: toggleLoupe,

@@ -1,12 +1,16 @@
-import { framePlan } from '@velmo/core/series';
+import { FIRST_SERIES, planOf, seriesFrames, type SeriesKind } from '@velmo/core/series';
+import type { Settings } from '@velmo/core/settings';
 import { capture } from '../../../camera/capture';
+import { steppedCamera } from '../../../camera/device/steppedCamera';
 import type { CaptureProgress } from '../../../camera/device/CameraDevice';
 import type { ListedFrame } from '../../../storage/madeFrame';
 import { addUnsaved, storeUnsaved } from '../../../storage/unsaved';
+import { readySound } from './beep';
+import { countDown } from './countdown';
 import { theCamera } from './fieldSession';
 import { fieldStore } from './fieldState';
 import { changeNaming } from './preferencesNow';
-import { beginPress, endPress, openPress, tellProgress } from './presses';
+import { beginPress, endPress, openPress, tellProgress, type Press } from './presses';
 
 /** Most captures that may be under way at once: each holds its frame in memory. */
 export const MAX_PENDING = 3;
@@ -18,33 +22,22 @@ export function whenStored(listener: (frame: ListedFrame) => void): void {
   onStored = listener;
 }
 
-/** Exposes what is planned, or closes an open shutter. The picture stays live meanwhile. */
+/**
+ * Exposes what is planned; while a shutter is open, a countdown runs or a series is made, ends it.
+ * The picture stays live meanwhile.
+ */
 export async function exposeFrame(): Promise<void> {
   const open = openPress();
   if (open) {
     open.shutter.abort();
     return;
   }
-  const device = theCamera();
-  const { settings, pending, preferences, capabilities } = fieldStore.get();
-  if (!device || pending >= MAX_PENDING) return;
+  const { settings, pending } = fieldStore.get();
+  if (!theCamera() || pending >= MAX_PENDING) return;
   const press = beginPress();
   fieldStore.update((s) => ({ ...s, notice: null }));
-  const { naming, focusing } = preferences;
-  const plan = framePlan(settings, {
-    focusFirst: focusing.beforeCapture,
-    averages: capabilities?.averages === true,
-  });
-  changeNaming({ count: naming.count + plan.steps.length });
-  const events = {
-    onProgress: (progress: CaptureProgress) => tellProgress(press, progress),
-    onNotStored: addUnsaved,
-  };
   try {
-    for await (const stored of capture(device, plan, naming, events, press.shutter.signal)) {
-      onStored(stored);
-      void storeUnsaved();
-    }
+    if (settings.delayS === 0 || (await waited(press, settings.delayS))) await expose(press);
   } catch (error) {
     const text = error instanceof Error ? error.message : 'The frame could not be made.';
     fieldStore.update((s) => ({ ...s, notice: { text } }));
@@ -52,3 +45,53 @@ export async function exposeFrame(): Promise<void> {
     endPress(press);
   }
 }
+
+function waited(press: Press, delayS: number): Promise<boolean> {
+  readySound();
+  const tell = (leftS: number): void =>
+    tellProgress(press, { share: 1 - leftS / delayS, stage: `In ${leftS} s`, open: true });
+  return countDown(delayS, tell, press.shutter.signal);
+}
+
+/** Makes and keeps the frames of a press, with the settings as they now are. */
+async function expose(press: Press): Promise<void> {
+  const device = theCamera();
+  const { settings, preferences, capabilities } = fieldStore.get();
+  if (!device || !capabilities) return;
+  const { naming, focusing } = preferences;
+  const plan = planOf(seriesHere(settings, capabilities.series), {
+    focusFirst: focusing.beforeCapture,
+    averages: capabilities.averages,
+  });
+  const { sharpHalfWidth } = steppedCamera(capabilities, settings);
+  const count = seriesFrames(plan.settings, sharpHalfWidth);
+  changeNaming({ count: naming.count + count });
+  const missed: number[] = [];
+  const events = {
+    onProgress: (progress: CaptureProgress) => tellProgress(press, progress),
+    onNotStored: addUnsaved,
+    onMissed: (step: number) => missed.push(step + 1),
+  };
+  let stored = 0;
+  try {
+    for await (const frame of capture(device, plan, naming, events, press.shutter.signal)) {
+      stored++;
+      onStored(frame);
+      void storeUnsaved();
+    }
+  } catch (error) {
+    const why = error instanceof Error ? error.message : 'The next could not be made.';
+    throw stored > 0 ? new Error(`The series ended after ${stored} of ${count}. ${why}`) : error;
+  }
+  if (missed.length > 0)
+    fieldStore.update((s) => ({ ...s, notice: { text: missedWords(missed) } }));
+}
+
+/** A camera that cannot make a series makes one frame. */
+const seriesHere = (settings: Settings, offered: readonly SeriesKind[]): Settings =>
+  offered.includes(settings.series.kind) ? settings : { ...settings, series: FIRST_SERIES.single };
+
+const missedWords = (missed: readonly number[]): string =>
+  missed.length === 1
+    ? `Frame ${missed[0]} was not made: the one before it took longer than the interval.`
+    : `${missed.length} frames were not made: those before them took longer than the interval.`;

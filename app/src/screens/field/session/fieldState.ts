@@ -37,7 +37,8 @@ export type Sheet =
   | 'white'
   | 'marks'
   | 'files'
-  | 'light';
+  | 'light'
+  | 'series';
 
 /** A tape in hand: it decides what a tap on the Window means. */
 export type ActiveTape = 'time' | 'iso' | 'comp' | 'focus' | 'white';
@@ -82,6 +83,8 @@ export interface FieldState {
   /** Captures under way; progress is that of an open shutter, else of the oldest. */
   readonly pending: number;
   readonly progress: CaptureProgress | null;
+  /** Whole seconds until the first frame; null: nothing is counted down. */
+  readonly countdownS: number | null;
   readonly notice: Notice | null;
 }
 
@@ -110,6 +113,7 @@ export const fieldStore = createStore<FieldState>({
   comparing: false,
   pending: 0,
   progress: null,
+  countdownS: null,
   notice: null,
 });
 

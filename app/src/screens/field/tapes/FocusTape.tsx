@@ -1,6 +1,8 @@
 import { useMemo } from 'react';
 import { formatDistance, formatZone, distanceOf } from '@velmo/core/optics';
 import type { Band } from '@velmo/core/consequence';
+import type { ClickRange } from '@velmo/core/exposure';
+import type { FocusControl } from '../../../camera/device/capabilities';
 import { focusTapeScale } from '../../../instruments/focusTapeScale';
 import { Tape } from '../../../instruments/Tape';
 import { TapeNote } from '../../../instruments/TapeNote';
@@ -9,6 +11,8 @@ import { dioptresNow, holdFocus, releaseFocus } from '../commands/focusCommands'
 import { fieldStore, readingsStore, toggleSheet } from '../session/fieldState';
 import { activate, tapTape } from '../commands/activeTape';
 import { loupeWhileTurning } from '../window/loupeView';
+import type { ForeseenFrame } from '../series/foreseen';
+import { useForeseen } from '../series/useForeseen';
 import { PhoneDecides } from './PhoneDecides';
 
 /** Where the lens stands, as a number that can be compared; NaN while that is not known. */
@@ -37,6 +41,22 @@ function stateWord(): string {
   return state === 'held' ? 'stays' : STATE_WORDS[state];
 }
 
+/** What each frame of focus steps will hold sharp, side by side. */
+const stepZones = (
+  frames: readonly ForeseenFrame[],
+  { zoneOf, clickOf }: FocusControl,
+  range: ClickRange,
+): Band[] =>
+  frames.flatMap(({ focusDioptres }, i) => {
+    const zone = zoneOf(focusDioptres);
+    if (!zone) return [];
+    const [from, to] = [1 / zone.nearM, 1 / zone.farM].map((d) =>
+      Math.min(range.max, Math.max(range.min, Math.round(clickOf(d)))),
+    );
+    const label = `${i + 1}`;
+    return [{ id: `step-${i}`, from, to, label, detail: '', weight: 'zone', grade: i % 2 }];
+  });
+
 /** Focus by distance, with what is sharp drawn to scale. */
 export function FocusTape({ height }: { height: number }) {
   const capabilities = useStore(fieldStore, (s) => s.capabilities);
@@ -58,6 +78,7 @@ export function FocusTape({ height }: { height: number }) {
     () => (control?.range ? focusTapeScale({ ...control, range: control.range }, unit) : null),
     [control, unit],
   );
+  const foreseen = useForeseen();
   if (!control) return <PhoneDecides what="focus" height={height} />;
   const zone = Number.isNaN(dioptres) ? null : control.zoneOf(dioptres);
   const sharp = zone ? `sharp ${formatZone(zone.nearM, zone.farM, unit)}` : '';
@@ -88,18 +109,22 @@ export function FocusTape({ height }: { height: number }) {
   const click = Number.isNaN(dioptres)
     ? range.max
     : Math.min(range.max, Math.max(range.min, control.clickOf(dioptres)));
-  const bands: Band[] = zone
-    ? [
-        {
-          id: 'sharp',
-          from: Math.max(range.min, Math.round(control.clickOf(1 / zone.nearM))),
-          to: Math.min(range.max, Math.round(control.clickOf(1 / zone.farM))),
-          label: sharp,
-          detail: `${sharp}.`,
-          weight: 'zone',
-        },
-      ]
-    : [];
+  const steps = foreseen?.kind === 'focus' ? foreseen.frames : [];
+  const bands: Band[] =
+    steps.length > 0
+      ? stepZones(steps, control, range)
+      : zone
+        ? [
+            {
+              id: 'sharp',
+              from: Math.max(range.min, Math.round(control.clickOf(1 / zone.nearM))),
+              to: Math.min(range.max, Math.round(control.clickOf(1 / zone.farM))),
+              label: sharp,
+              detail: `${sharp}.`,
+              weight: 'zone',
+            },
+          ]
+        : [];
   const onChange = (to: number): void => {
     holdFocus(control.dioptresOf(to));
     loupeWhileTurning();

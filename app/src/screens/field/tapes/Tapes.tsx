@@ -9,6 +9,7 @@ import { useStore } from '../../../state/store';
 import { changeSettings } from '../session/fieldSession';
 import { fieldStore, readingsStore } from '../session/fieldState';
 import { pushExposureRight } from '../commands/pushRight';
+import { useForeseen } from '../series/useForeseen';
 import { PhoneDecides } from './PhoneDecides';
 import { WhiteTape } from './WhiteTape';
 import { FocusTape } from './FocusTape';
@@ -99,6 +100,7 @@ function ExposureTape({ control, range, extendedBelow, height }: ExposureTapePro
   const reported = useStore(readingsStore, control.reported);
   const outOfRange = useStore(readingsStore, (r) => r?.outOfRange ?? false);
   const bands = useBands(control.bands);
+  const marks = useSeriesMarks(control.name);
   const isHeld = hold.mode === 'held';
   const wanted = isHeld ? hold.click : (reported ?? range.min);
   const click = Math.min(range.max, Math.max(range.min, wanted));
@@ -114,6 +116,7 @@ function ExposureTape({ control, range, extendedBelow, height }: ExposureTapePro
       atEnd={!isHeld && outOfRange}
       tag={`${isHeld ? 'set' : reported === null ? 'auto, not told' : 'auto'}${extended ? ' ext.' : ''}`}
       bands={bands}
+      marks={marks}
       description={detailAt(bands, click)}
       height={height}
       onChange={control.set}
@@ -164,6 +167,15 @@ function CompTape({ range, height }: { range: ClickRange; height: number }) {
 function useBands(text: () => string): string {
   useStore(fieldStore, text);
   return useStore(readingsStore, text);
+}
+
+/** Where the frames of a bracket will stand on a tape, where they stand apart. */
+function useSeriesMarks(name: 'time' | 'iso'): string | undefined {
+  const foreseen = useForeseen();
+  if (foreseen?.kind !== 'bracket') return undefined;
+  const clicks = foreseen.frames.map((frame) => frame[name === 'time' ? 'timeClick' : 'isoClick']);
+  const apart = [...new Set(clicks)];
+  return apart.length > 1 ? JSON.stringify(apart) : undefined;
 }
 
 /** What the bands say of a click, for those who listen. */

@@ -1,0 +1,18 @@
+import type { CaptureEvents } from './CameraDevice';
+
+/**
+ * Progress of one frame told as that of its series, which a press on Expose ends; a single frame
+ * tells its own.
+ */
+export const ofSeries = (events: CaptureEvents, step: number, count: number): CaptureEvents =>
+  count === 1
+    ? events
+    : {
+        ...events,
+        onProgress: ({ share, stage }) =>
+          events.onProgress({
+            share: (step + share) / count,
+            stage: `${step + 1} of ${count} · ${stage}`,
+            open: true,
+          }),
+      };

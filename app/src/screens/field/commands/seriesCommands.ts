@@ -1,0 +1,60 @@
+import { clampClick } from '@velmo/core/exposure';
+import { WHITE_KELVIN, WHITE_TINT } from '@velmo/core/colour';
+import { FIRST_SERIES, type Series, type SeriesKind } from '@velmo/core/series';
+import { held, heldFocus, heldWhite, type Settings } from '@velmo/core/settings';
+import { changeSettings } from '../session/fieldSession';
+import { fieldStore, readingsStore, say } from '../session/fieldState';
+
+/** Each kind comes back as it was last. */
+const lastOf = new Map<SeriesKind, Series>(Object.entries(FIRST_SERIES) as [SeriesKind, Series][]);
+
+export function changeSeries(series: Series): void {
+  lastOf.set(fieldStore.get().settings.series.kind, fieldStore.get().settings.series);
+  lastOf.set(series.kind, series);
+  changeSettings((s) => ({ ...s, series }));
+}
+
+export const chooseKind = (kind: SeriesKind): void => {
+  const { series } = fieldStore.get().settings;
+  if (series.kind !== kind) changeSeries(lastOf.get(kind)!);
+};
+
+/** Marks where focus stands as one end of its steps; whichever is nearer is the near end. */
+export function markFocusEnd(end: 'near' | 'far'): void {
+  const { series } = fieldStore.get().settings;
+  const dioptres = readingsStore.get()?.focus?.dioptres;
+  if (series.kind !== 'focus') return;
+  if (dioptres === undefined) return say('Where the lens stands is not known yet.');
+  const [near, far] =
+    end === 'near' ? [dioptres, series.farDioptres] : [series.nearDioptres, dioptres];
+  changeSeries({
+    ...series,
+    nearDioptres: Math.max(near, far),
+    farDioptres: Math.min(near, far),
+  });
+}
+
+/** Every tape that the camera moves is held where it stands, so that frames match. */
+export function holdAll(): void {
+  const readings = readingsStore.get();
+  const { capabilities } = fieldStore.get();
+  if (!readings || !capabilities) return say('Nothing has been read yet.');
+  const { timeClick, isoClick, focus, white } = readings;
+  changeSettings((s): Settings => {
+    const { time, iso, white: whites } = capabilities;
+    const range = capabilities.focus(s)?.range;
+    return {
+      ...s,
+      time: time && timeClick !== null ? held(clampClick(Math.round(timeClick), time)) : s.time,
+      iso: iso && isoClick !== null ? held(clampClick(Math.round(isoClick), iso)) : s.iso,
+      focus: range && focus ? heldFocus(focus.dioptres) : s.focus,
+      white:
+        whites && white && s.white.mode === 'auto'
+          ? heldWhite({
+              kelvin: clampClick(Math.round(white.kelvin), WHITE_KELVIN),
+              tint: clampClick(white.tint, WHITE_TINT),
+            })
+          : s.white,
+    };
+  });
+}

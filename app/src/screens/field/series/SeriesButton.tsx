@@ -1,0 +1,54 @@
+import { Pressable, StyleSheet, Text } from 'react-native';
+import { useStore } from '../../../state/store';
+import { COLOUR, FONT } from '../../../theme/theme';
+import { fieldStore, toggleSheet } from '../session/fieldState';
+import { KIND_WORDS } from '../words/seriesWords';
+import { seriesCount } from './seriesCount';
+
+/** What one press takes, and its delay; opens the sheet that says more. */
+export function SeriesButton({ height }: { height: number }) {
+  const open = useStore(fieldStore, (s) => s.sheet === 'series');
+  const kind = useStore(fieldStore, (s) => s.settings.series.kind);
+  const delayS = useStore(fieldStore, (s) => s.settings.delayS);
+  const count = useStore(fieldStore, seriesCount);
+  const number = kind === 'single' ? '' : String(count);
+  const delay = delayS > 0 ? `${delayS} s` : '';
+  const below = [number, delay].filter(Boolean).join(' · ');
+  const word = kind === 'focus' ? 'focus' : KIND_WORDS[kind];
+  return (
+    <Pressable
+      role="button"
+      aria-label={`Series: ${KIND_WORDS[kind]}${number && ` ${number}`}${delay && `, delay ${delay}`}`}
+      aria-expanded={open}
+      onPress={() => toggleSheet('series')}
+      style={[styles.button, { height }]}
+      testID="series"
+    >
+      <Text style={styles.word} numberOfLines={1}>
+        {word}
+      </Text>
+      <Text style={styles.number} numberOfLines={1}>
+        {below || '▾'}
+      </Text>
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  button: {
+    width: 60,
+    borderRadius: 6,
+    borderWidth: 1,
+    borderColor: COLOUR.lightSoft,
+    justifyContent: 'center',
+    alignItems: 'center',
+  },
+  word: { fontFamily: FONT.medium, fontSize: 15, lineHeight: 18, color: COLOUR.light },
+  number: {
+    fontFamily: FONT.semibold,
+    fontSize: 15,
+    lineHeight: 18,
+    color: COLOUR.light,
+    fontVariant: ['tabular-nums'],
+  },
+});

@@ -1,0 +1,64 @@
+import type { Bracket } from './bracket';
+
+/** Frames of the same picture, as fast as the camera gives them. */
+export interface Burst {
+  readonly frames: number;
+}
+
+/** Frames focused side by side between two distances. */
+export interface FocusSteps {
+  /** In dioptres: the nearer end is the larger one. */
+  readonly nearDioptres: number;
+  readonly farDioptres: number;
+  /** Share of a frame's sharp zone that the next one holds too. */
+  readonly overlap: number;
+}
+
+/** A frame every so many seconds. */
+export interface Interval {
+  readonly everyS: number;
+  readonly frames: number;
+  /** As the first was, or metered anew for each. */
+  readonly exposure: 'held' | 'metered';
+}
+
+/** What one press will take: plain, serialisable, comparable. */
+export type Series =
+  | { readonly kind: 'single' }
+  | ({ readonly kind: 'bracket' } & Bracket)
+  | ({ readonly kind: 'burst' } & Burst)
+  | ({ readonly kind: 'focus' } & FocusSteps)
+  | ({ readonly kind: 'interval' } & Interval);
+
+export type SeriesKind = Series['kind'];
+export const SERIES_KINDS = ['single', 'bracket', 'burst', 'focus', 'interval'] as const;
+
+export const BURST_FRAMES = { min: 3, max: 60 } as const;
+/** Largest overlap of focus steps. */
+export const MAX_OVERLAP = 0.8;
+export const INTERVAL_S = { min: 1, max: 3600 } as const;
+export const INTERVAL_FRAMES = { min: 2, max: 999 } as const;
+
+/** Where a frame stands in its series. */
+export interface SeriesPlace {
+  /** The same for all frames of one press. */
+  readonly id: string;
+  readonly kind: SeriesKind;
+  /** From 0 on, in the order in which they were made. */
+  readonly step: number;
+  /** How many were planned. */
+  readonly count: number;
+}
+
+/** Seconds from the press to the first frame. */
+export const DELAYS_S = [0, 2, 3, 10, 20] as const;
+export type DelayS = (typeof DELAYS_S)[number];
+
+/** What each kind is before anything was chosen. */
+export const FIRST_SERIES: { readonly [K in SeriesKind]: Extract<Series, { kind: K }> } = {
+  single: { kind: 'single' },
+  bracket: { kind: 'bracket', frames: 3, stepClicks: 3, order: 'middle-first' },
+  burst: { kind: 'burst', frames: 10 },
+  focus: { kind: 'focus', nearDioptres: 2, farDioptres: 0, overlap: 0.2 },
+  interval: { kind: 'interval', everyS: 10, frames: 30, exposure: 'held' },
+};

@@ -1,0 +1,86 @@
+import { BRACKET_FRAMES, BRACKET_ORDERS, BRACKET_STEP_CLICKS } from '../series/bracket';
+import {
+  BURST_FRAMES,
+  DELAYS_S,
+  FIRST_SERIES,
+  INTERVAL_FRAMES,
+  INTERVAL_S,
+  MAX_OVERLAP,
+  type DelayS,
+  type Series,
+} from '../series/series';
+import { parseFocus } from './focusLink';
+import { parseThirds } from './thirds';
+
+interface Range {
+  readonly min: number;
+  readonly max: number;
+}
+
+const wholeIn = (text: string, { min, max }: Range): number | null =>
+  /^\d{1,4}$/.test(text) && Number(text) >= min && Number(text) <= max ? Number(text) : null;
+
+const oneOf = <T extends string>(text: string, allowed: readonly T[]): T | null =>
+  allowed.find((value) => value === text) ?? null;
+
+function bracketFrom([count, step = '1', order = 'middle-first']: string[]): Series | null {
+  const frames = wholeIn(count, BRACKET_FRAMES);
+  const stepClicks = parseThirds(step) ?? 0;
+  const ordered = oneOf(order, BRACKET_ORDERS);
+  const { min, max } = BRACKET_STEP_CLICKS;
+  if (frames === null || ordered === null || !Number.isInteger(stepClicks)) return null;
+  if (stepClicks < min || stepClicks > max) return null;
+  return { kind: 'bracket', frames, stepClicks, order: ordered };
+}
+
+function burstFrom([count]: string[]): Series | null {
+  const frames = wholeIn(count, BURST_FRAMES);
+  return frames === null ? null : { kind: 'burst', frames };
+}
+
+/** "0.4m:2m:20": near, far, overlap in per cent. */
+function focusFrom([near, far = 'inf', percent = '20']: string[]): Series | null {
+  const [a, b] = [near, far].map(parseFocus);
+  const overlap = wholeIn(percent, { min: 0, max: 100 * MAX_OVERLAP });
+  if (a?.mode !== 'held' || b?.mode !== 'held' || overlap === null) return null;
+  return {
+    kind: 'focus',
+    nearDioptres: Math.max(a.dioptres, b.dioptres),
+    farDioptres: Math.min(a.dioptres, b.dioptres),
+    overlap: overlap / 100,
+  };
+}
+
+/** "10:30:metered": every so many seconds, so many frames. */
+function intervalFrom([every, count, how = 'held']: string[]): Series | null {
+  const everyS = wholeIn(every, INTERVAL_S);
+  const frames = wholeIn(count ?? '', INTERVAL_FRAMES);
+  const exposure = oneOf(how, ['held', 'metered'] as const);
+  if (everyS === null || frames === null || exposure === null) return null;
+  return { kind: 'interval', everyS, frames, exposure };
+}
+
+/** Of each kind: how many parts follow its name at most, and what they make. */
+const KINDS: Readonly<
+  Record<string, { readonly parts: number; readonly from: (parts: string[]) => Series | null }>
+> = {
+  bracket: { parts: 3, from: bracketFrom },
+  burst: { parts: 1, from: burstFrom },
+  focus: { parts: 3, from: focusFrom },
+  interval: { parts: 3, from: intervalFrom },
+};
+
+/**
+ * Reads "single", "bracket:5:1/3:dark-first", "burst:10", "focus:0.4m:2m:20" or "interval:10:30:metered";
+ * null when it is no series.
+ */
+export function parseSeries(text: string): Series | null {
+  if (text === 'single') return FIRST_SERIES.single;
+  const [name, ...parts] = text.split(':');
+  const kind = Object.hasOwn(KINDS, name) ? KINDS[name] : null;
+  return kind && parts.length > 0 && parts.length <= kind.parts ? kind.from(parts) : null;
+}
+
+/** Reads a delay in seconds: 0, 2, 3, 10 or 20. */
+export const parseDelay = (text: string): DelayS | null =>
+  DELAYS_S.find((seconds) => String(seconds) === text) ?? null;

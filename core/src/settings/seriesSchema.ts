@@ -1,0 +1,38 @@
+import { BRACKET_FRAMES, BRACKET_ORDERS, BRACKET_STEP_CLICKS } from '../series/bracket';
+import { BURST_FRAMES, INTERVAL_FRAMES, INTERVAL_S, MAX_OVERLAP } from '../series/series';
+import { exactly } from './exactly';
+import { FOCUS_DIOPTRES } from './settings';
+
+const whole = ({ min, max }: { readonly min: number; readonly max: number }) => ({
+  type: 'integer',
+  minimum: min,
+  maximum: max,
+});
+
+const dioptres = { type: 'number', minimum: FOCUS_DIOPTRES.min, maximum: FOCUS_DIOPTRES.max };
+
+/** JSON Schema of a Series. */
+export const SERIES_SCHEMA = {
+  oneOf: [
+    exactly({ kind: { const: 'single' } }),
+    exactly({
+      kind: { const: 'bracket' },
+      frames: whole(BRACKET_FRAMES),
+      stepClicks: whole(BRACKET_STEP_CLICKS),
+      order: { enum: BRACKET_ORDERS },
+    }),
+    exactly({ kind: { const: 'burst' }, frames: whole(BURST_FRAMES) }),
+    exactly({
+      kind: { const: 'focus' },
+      nearDioptres: dioptres,
+      farDioptres: dioptres,
+      overlap: { type: 'number', minimum: 0, maximum: MAX_OVERLAP },
+    }),
+    exactly({
+      kind: { const: 'interval' },
+      everyS: whole(INTERVAL_S),
+      frames: whole(INTERVAL_FRAMES),
+      exposure: { enum: ['held', 'metered'] },
+    }),
+  ],
+};

@@ -1,0 +1,75 @@
+import { createLightPlane, rowsOf, type LightPlane } from '../sensor/lightPlane';
+import { renderScene } from '../scene/render';
+import { sceneResponse } from './sceneResponse';
+import type { SimulatedPlan } from './simulatedPlan';
+
+/** Light of a framing in which nothing moves, on some rows of its picture. */
+export function stillRows(plan: SimulatedPlan, top: number, height: number): LightPlane {
+  const { shot, scene, lens, framing, binning, width } = plan;
+  const plane = createLightPlane(width, height, 0, top);
+  const samples = binning === 1 ? 1 : 2;
+  renderScene(scene, framing, plane, sceneResponse(scene, lens), samples, shot.torch);
+  return plane;
+}
+
+/** What the light of a still framing depends on. */
+const framingKey = ({ scene, lens, framing, binning, shot }: SimulatedPlan): string =>
+  JSON.stringify([scene.id, lens.id, framing, binning, shot.torch]);
+
+function copyInto(to: LightPlane, from: LightPlane): void {
+  const first = Math.max(to.row, from.row);
+  const rows = Math.min(to.row + to.height, from.row + from.height) - first;
+  if (rows <= 0) return;
+  const part = rowsOf(from, first - from.row, rows);
+  const start = (first - to.row) * to.width;
+  to.rgb.set(part.rgb, 3 * start);
+  to.depthM.set(part.depthM, start);
+}
+
+/**
+ * The still light of one framing, computed once and kept band by band for the frames of a series:
+ * 16 bytes a pixel. Another framing lets go of it.
+ */
+export class StillLight {
+  private key = '';
+  private readonly bands = new Map<number, LightPlane>();
+
+  /** A fresh plane of `height` rows from `top` on; rows that were computed before are copied. */
+  rows(plan: SimulatedPlan, band: number, top: number, height: number): LightPlane {
+    const key = framingKey(plan);
+    if (key !== this.key) this.bands.clear();
+    this.key = key;
+    const kept = this.bands.get(band);
+    const first = kept ? Math.min(top, kept.row) : top;
+    const end = kept ? Math.max(top + height, kept.row + kept.height) : top + height;
+    const whole =
+      kept && first === kept.row && end === kept.row + kept.height
+        ? kept
+        : this.widened(plan, kept, first, end);
+    this.bands.set(band, whole);
+    const plane = createLightPlane(plan.width, height, 0, top);
+    copyInto(plane, whole);
+    return plane;
+  }
+
+  /** Rows from `first` to `end`: those that are kept, and the rest computed. */
+  private widened(
+    plan: SimulatedPlan,
+    kept: LightPlane | undefined,
+    first: number,
+    end: number,
+  ): LightPlane {
+    if (!kept) return stillRows(plan, first, end - first);
+    const whole = createLightPlane(plan.width, end - first, 0, first);
+    const below = kept.row + kept.height;
+    copyInto(whole, kept);
+    if (first < kept.row) copyInto(whole, stillRows(plan, first, kept.row - first));
+    if (end > below) copyInto(whole, stillRows(plan, below, end - below));
+    return whole;
+  }
+
+  /** Lets go of all light. */
+  forget(): void {
+    this.bands.clear();
+  }
+}
