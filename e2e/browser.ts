@@ -302,17 +302,19 @@ export const press = (page: Page, text: string): Promise<void> =>
 export const pressFirst = (page: Page, start: string): Promise<void> =>
   tap(page, `::-p-xpath(//*[@role="button"][starts-with(normalize-space(), "${start}")])`);
 
-/** Lets the page save into a folder of its own; `next` waits for a file of that ending. */
+/** Lets the page save into a folder of its own; `next` waits for another file of that ending. */
 export async function downloads(page: Page): Promise<{ next(ending: string): Promise<string> }> {
   const folder = mkdtempSync(join(tmpdir(), 'velmo-saved-'));
   const client = await page.createCDPSession();
   await client.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+  const given = new Set<string>();
   return {
     async next(ending) {
       const name = await until(
-        async () => readdirSync(folder).find((f) => f.endsWith(ending)) ?? '',
+        async () => readdirSync(folder).find((f) => f.endsWith(ending) && !given.has(f)) ?? '',
         /./,
       );
+      given.add(name);
       const path = join(folder, name);
       await until(async () => `${readFileSync(path).length > 1000}`, /true/);
       return path;

@@ -18,14 +18,11 @@ import {
   tap,
   until,
 } from './browser';
-import { astray, storedCounts, storedNames } from './stored';
+import { astray, framesStored, storedCounts, storedNames } from './stored';
 import { servedApp } from './suite';
 
 jest.setTimeout(120_000);
 const app = servedApp();
-
-const framesStored = (page: Page, count: number): Promise<string> =>
-  until(async () => String((await storedCounts(page)).frames), new RegExp(`^${count}$`), 60_000);
 
 /** A browser of its own with Field open; `before` runs in the page before anything of it does. */
 async function withField(

@@ -1,4 +1,5 @@
 import type { Page } from 'puppeteer-core';
+import { until } from './browser';
 
 /**
  * Keys of one of the page's databases; none where it does not exist yet (to open it would make it).
@@ -44,8 +45,17 @@ export async function storedCounts(
   return { frames: count('frame/'), chunks: bytes.length, halves: count('writing/') };
 }
 
+/** Waits until so many frames are stored. */
+export const framesStored = (page: Page, count: number): Promise<string> =>
+  until(async () => String((await storedCounts(page)).frames), new RegExp(`^${count}$`), 60_000);
+
 interface StoredRecord {
   readonly id: string;
+  readonly capturedAt: number;
+  readonly width: number;
+  readonly height: number;
+  readonly focusDioptres: number | null;
+  readonly series: { readonly id: string; readonly step: number; readonly count: number } | null;
   readonly files: readonly { readonly name: string; readonly chunks: number }[];
   readonly timeS: number | null;
   readonly iso: number | null;

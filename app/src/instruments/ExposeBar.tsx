@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { Pressable, StyleSheet, Text, View } from 'react-native';
 import { FONT } from '../theme/theme';
 
@@ -14,11 +15,15 @@ interface ExposeBarProps {
   readonly height: number;
   readonly disabled: boolean;
   readonly onExpose: () => void;
+  /** It is held down, and let go again. Left out: to hold it is to press it. */
+  readonly onHold?: () => void;
+  readonly onLetGo: () => void;
 }
 
 /** A wide bar that says what it will do, and fills while it does it. */
 export function ExposeBar(props: ExposeBarProps) {
-  const { will, progress, pending, height, disabled, onExpose } = props;
+  const { will, progress, pending, height, disabled, onExpose, onHold, onLetGo } = props;
+  const [isHeld, setHeld] = useState(false);
   const share = Math.round((progress?.share ?? 0) * 100);
   const waiting = pending > 1 ? ` · ${pending - 1} waiting` : '';
   const doing = !progress
@@ -32,6 +37,17 @@ export function ExposeBar(props: ExposeBarProps) {
       aria-busy={pending > 0}
       disabled={disabled}
       onPress={onExpose}
+      onLongPress={
+        onHold &&
+        (() => {
+          setHeld(true);
+          onHold();
+        })
+      }
+      onPressOut={() => {
+        if (isHeld) onLetGo();
+        setHeld(false);
+      }}
       style={[styles.bar, { height }, disabled && styles.disabled]}
       testID="expose"
     >

@@ -14,11 +14,13 @@ export interface FrameJob {
   readonly name: NameFacts;
 }
 
-/** Now, where the photographer is. */
-export function momentNow(): Moment {
-  const now = new Date();
-  return { epochMs: now.getTime(), offsetMinutes: -now.getTimezoneOffset() };
+/** A moment where the photographer is. */
+export function momentAt(epochMs: number): Moment {
+  const whole = Math.round(epochMs);
+  return { epochMs: whole, offsetMinutes: -new Date(whole).getTimezoneOffset() };
 }
+
+export const momentNow = (): Moment => momentAt(Date.now());
 
 /** @param placeInName what stands for the place in a file's name */
 export function frameJob(

@@ -9,6 +9,7 @@ import {
 import type { CaptureEvents } from '../device/CameraDevice';
 import type { CapturedFrame } from '../device/capturedFrame';
 import { ofSeries } from '../device/seriesProgress';
+import { momentAt } from '../files/frameJob';
 import { frameId } from '../files/frameNames';
 import { waitForStep } from '../live/stepDue';
 import { keepOpen, sceneTimeS } from './light/sceneClock';
@@ -59,7 +60,8 @@ export async function* simulatedFrames(
   const { kind } = plan.settings.series;
   const light: SharedLight | null = count > 1 ? new Map<number, number>() : null;
   const began = performance.now();
-  let sceneS = sceneTimeS(from.clock);
+  const [startS, startMs] = [sceneTimeS(from.clock), Date.now()];
+  let sceneS = startS;
   try {
     for (const [step, { moves, biasClicks, dueS, metersAnew }] of steps.entries()) {
       const told = ofSeries(events, step, count);
@@ -73,7 +75,8 @@ export async function* simulatedFrames(
       }
       if (step > 0 && stop.aborted) return;
       const series = count > 1 ? { id, kind, step, count } : null;
-      const place = { startS: sceneS, biasClicks, series };
+      const capturedAt = momentAt(startMs + (1000 * (sceneS - startS)) / from.clock.factor);
+      const place = { startS: sceneS, capturedAt, biasClicks, series };
       const planned = shotOf(plan.settings, { ...exposure, ...moves }, from, place);
       const shot = await maker.awaited(opened(planned, from.clock.factor, told, stop));
       sceneS += shot.timeS + READOUT_S;

@@ -1,9 +1,10 @@
 import type { SimulatedShot } from '@velmo/core/simulate';
 import { isoFromClick, timeSFromClick } from '@velmo/core/exposure';
+import type { Moment } from '@velmo/core/files';
 import type { Scene } from '@velmo/core/scene';
 import type { HeldExposure, SeriesPlace } from '@velmo/core/series';
 import type { Settings } from '@velmo/core/settings';
-import { frameJob, momentNow, type FrameJob } from '../files/frameJob';
+import { frameJob, type FrameJob } from '../files/frameJob';
 import type { ClockSetting } from './light/sceneClock';
 
 /** Where the phone is, how it is held and how late it is, when Expose is pressed. */
@@ -19,6 +20,8 @@ export interface Standpoint {
 interface ShotPlace {
   /** Scene time at which its shutter opens, in seconds. */
   readonly startS: number;
+  /** The same by the clock. */
+  readonly capturedAt: Moment;
   /** Clicks brighter than what is held, on purpose. */
   readonly biasClicks: number;
   readonly series: SeriesPlace | null;
@@ -29,7 +32,7 @@ export function shotOf(
   settings: Settings,
   { timeClick, isoClick, white, focusDioptres }: HeldExposure,
   { scene, yawRad, pitchRad, upright }: Standpoint,
-  { startS, biasClicks, series }: ShotPlace,
+  { startS, capturedAt, biasClicks, series }: ShotPlace,
 ): SimulatedShot {
   return {
     sceneId: scene.id,
@@ -57,7 +60,7 @@ export function shotOf(
     mainsHz: settings.mainsHz,
     startS,
     seed: crypto.getRandomValues(new Uint32Array(1))[0],
-    capturedAt: momentNow(),
+    capturedAt,
     series,
   };
 }

@@ -18,7 +18,7 @@ import {
   PICTURE_HISTOGRAM_PX,
 } from './FieldInstruments';
 import { attachCanvas, attachLoupe, releaseAll } from './session/fieldSession';
-import { exposeFrame, MAX_PENDING, whenStored } from './session/exposing';
+import { endHeld, exposeFrame, exposeWhileHeld, MAX_PENDING, whenStored } from './session/exposing';
 import { fieldStore, readingsStore, type FieldState, type Sheet } from './session/fieldState';
 import { FilesSheet } from './sheets/FilesSheet';
 import { fileWords, isOwnPhoto } from './words/fileWords';
@@ -202,6 +202,7 @@ function BottomBar({ height }: { height: number }) {
   const pending = useStore(fieldStore, (s) => s.pending);
   const progress = useStore(fieldStore, (s) => s.progress);
   const ready = useStore(fieldStore, (s) => s.phase === 'ready');
+  const bursts = useStore(fieldStore, (s) => s.settings.series.kind === 'burst');
   return (
     <View style={styles.bottom}>
       <LastFrame size={height} />
@@ -212,6 +213,8 @@ function BottomBar({ height }: { height: number }) {
         pending={pending}
         disabled={!ready || (pending >= MAX_PENDING && !progress?.open)}
         onExpose={() => void exposeFrame()}
+        onHold={bursts ? exposeWhileHeld : undefined}
+        onLetGo={endHeld}
       />
       <SeriesButton height={height} />
       <HoldAll height={height} />

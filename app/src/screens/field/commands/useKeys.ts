@@ -9,6 +9,7 @@ import {
   toggleSheet,
 } from '../session/fieldState';
 import { releaseAll, toggleLock } from '../session/fieldSession';
+import { shutterDown, shutterUp } from './remoteKeys';
 import { holdAll } from './seriesCommands';
 import { leavePinAtSpot } from './pins';
 import { changeMonitors } from '../session/preferencesNow';
@@ -73,10 +74,14 @@ export function useKeys(): void {
     const onKey = (event: KeyboardEvent): void => {
       if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
       if (event.target instanceof HTMLInputElement) return;
-      KEYS[event.key]?.();
+      if (!shutterDown(event)) KEYS[event.key]?.();
     };
     window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+    window.addEventListener('keyup', shutterUp);
+    return () => {
+      window.removeEventListener('keydown', onKey);
+      window.removeEventListener('keyup', shutterUp);
+    };
   }, []);
   // Field stays behind the screens that are opened over it: its keys are not theirs.
   useFocusEffect(listen);

@@ -1,4 +1,11 @@
-import { FIRST_SERIES, planOf, seriesFrames, type SeriesKind } from '@velmo/core/series';
+import {
+  BURST_FRAMES,
+  FIRST_SERIES,
+  planOf,
+  seriesFrames,
+  type Series,
+  type SeriesKind,
+} from '@velmo/core/series';
 import type { Settings } from '@velmo/core/settings';
 import { capture } from '../../../camera/capture';
 import { steppedCamera } from '../../../camera/device/steppedCamera';
@@ -8,7 +15,7 @@ import { addUnsaved, storeUnsaved } from '../../../storage/unsaved';
 import { readySound } from './beep';
 import { countDown } from './countdown';
 import { theCamera } from './fieldSession';
-import { fieldStore } from './fieldState';
+import { fieldStore, say } from './fieldState';
 import { changeNaming } from './preferencesNow';
 import { beginPress, endPress, openPress, tellProgress, type Press } from './presses';
 
@@ -22,11 +29,23 @@ export function whenStored(listener: (frame: ListedFrame) => void): void {
   onStored = listener;
 }
 
+/** While Expose is held the frames of a burst come, and end when it is let go. */
+const HELD_BURST = { kind: 'burst', frames: BURST_FRAMES.max } as const;
+
+/** Expose is held: a burst begins, which `endHeld` ends. */
+export function exposeWhileHeld(): void {
+  if (!openPress()) void exposeFrame(HELD_BURST);
+}
+
+export function endHeld(): void {
+  openPress()?.shutter.abort();
+}
+
 /**
  * Exposes what is planned; while a shutter is open, a countdown runs or a series is made, ends it.
  * The picture stays live meanwhile.
  */
-export async function exposeFrame(): Promise<void> {
+export async function exposeFrame(series?: Series): Promise<void> {
   const open = openPress();
   if (open) {
     open.shutter.abort();
@@ -37,7 +56,8 @@ export async function exposeFrame(): Promise<void> {
   const press = beginPress();
   fieldStore.update((s) => ({ ...s, notice: null }));
   try {
-    if (settings.delayS === 0 || (await waited(press, settings.delayS))) await expose(press);
+    if (settings.delayS === 0 || (await waited(press, settings.delayS)))
+      await expose(press, series);
   } catch (error) {
     const text = error instanceof Error ? error.message : 'The frame could not be made.';
     fieldStore.update((s) => ({ ...s, notice: { text } }));
@@ -54,9 +74,10 @@ function waited(press: Press, delayS: number): Promise<boolean> {
 }
 
 /** Makes and keeps the frames of a press, with the settings as they now are. */
-async function expose(press: Press): Promise<void> {
+async function expose(press: Press, series?: Series): Promise<void> {
   const device = theCamera();
-  const { settings, preferences, capabilities } = fieldStore.get();
+  const { preferences, capabilities, settings: now } = fieldStore.get();
+  const settings = series ? { ...now, series } : now;
   if (!device || !capabilities) return;
   const { naming, focusing } = preferences;
   const plan = planOf(seriesHere(settings, capabilities.series), {
@@ -72,17 +93,19 @@ async function expose(press: Press): Promise<void> {
     onNotStored: addUnsaved,
     onMissed: (step: number) => missed.push(step + 1),
   };
-  let stored = 0;
+  const takenMs: number[] = [];
   try {
     for await (const frame of capture(device, plan, naming, events, press.shutter.signal)) {
-      stored++;
+      takenMs.push(frame.record.capturedAt);
       onStored(frame);
       void storeUnsaved();
     }
   } catch (error) {
     const why = error instanceof Error ? error.message : 'The next could not be made.';
-    throw stored > 0 ? new Error(`The series ended after ${stored} of ${count}. ${why}`) : error;
+    const made = takenMs.length;
+    throw made > 0 ? new Error(`The series ended after ${made} of ${count}. ${why}`) : error;
   }
+  if (plan.settings.series.kind === 'burst') say(rateWords(takenMs));
   if (missed.length > 0)
     fieldStore.update((s) => ({ ...s, notice: { text: missedWords(missed) } }));
 }
@@ -90,6 +113,13 @@ async function expose(press: Press): Promise<void> {
 /** A camera that cannot make a series makes one frame. */
 const seriesHere = (settings: Settings, offered: readonly SeriesKind[]): Settings =>
   offered.includes(settings.series.kind) ? settings : { ...settings, series: FIRST_SERIES.single };
+
+/** "10 frames, 12.4 a second." */
+function rateWords(takenMs: readonly number[]): string {
+  const seconds = (Math.max(...takenMs) - Math.min(...takenMs)) / 1000;
+  const rate = (takenMs.length - 1) / seconds;
+  return `${takenMs.length} frames${seconds > 0 ? `, ${rate.toFixed(1)} a second` : ''}.`;
+}
 
 const missedWords = (missed: readonly number[]): string =>
   missed.length === 1

@@ -1,0 +1,270 @@
+import { execFileSync } from 'node:child_process';
+import type { Page } from 'puppeteer-core';
+import {
+  downloads,
+  EXPOSE,
+  fieldReady,
+  launch,
+  openPage,
+  pageText,
+  pressFirst,
+  press,
+  refined,
+  tap,
+  until,
+} from './browser';
+import { astray, framesStored, storedCounts, storedRecords } from './stored';
+import { servedApp } from './suite';
+
+jest.setTimeout(180_000);
+const app = servedApp();
+
+const STACK = '[role=link][aria-label^="Series of"]';
+const SMALL = 'scene=test-wall&lens=main&mp=3&support=tripod&crop=2';
+
+async function withPage(query: string, work: (page: Page) => Promise<void>): Promise<void> {
+  const browser = await launch();
+  try {
+    const { page } = await openPage(browser, `${app.url}/?${query}`);
+    await fieldReady(page);
+    await work(page);
+  } finally {
+    await browser.close();
+  }
+}
+
+const exposeText = (page: Page): Promise<string> => page.$eval(EXPOSE, (e) => e.textContent ?? '');
+const idle = (page: Page): Promise<string> =>
+  until(() => exposeText(page), /^Expose(DNG|bracket|burst|focus|interval)[^%]*$/, 120_000);
+
+const exif = (file: string): Record<string, unknown> =>
+  JSON.parse(
+    execFileSync('exiftool', ['-json', '-n', '-validate', '-All:All', file]).toString(),
+  )[0];
+
+/** Mean and standard error of the green photosites of a patch, black taken off, as dcraw reads them. */
+function greenPatch(file: string): { mean: number; error: number } {
+  const pgm = execFileSync('dcraw', ['-D', '-4', '-t', '0', '-c', file], { maxBuffer: 1 << 27 });
+  const [width, height] = /^P5\n(\d+) (\d+)\n/
+    .exec(pgm.subarray(0, 40).toString('latin1'))!
+    .slice(1)
+    .map(Number);
+  const body = pgm.subarray(pgm.length - 2 * width * height);
+  const values: number[] = [];
+  for (let y = (height >> 1) - 20; y < (height >> 1) + 20; y++)
+    for (let x = (width >> 1) - 20; x < (width >> 1) + 20; x++)
+      if (((x ^ y) & 1) === 1) values.push(body.readUInt16BE(2 * (y * width + x)) - 256);
+  const mean = values.reduce((a, b) => a + b) / values.length;
+  const variance = values.reduce((sum, v) => sum + (v - mean) ** 2, 0) / (values.length - 1);
+  return { mean, error: Math.sqrt(variance / values.length) };
+}
+
+describe('a bracket', () => {
+  test('of three from one press: steps are exact in the raw, all else is the same, kept and deleted as one', async () => {
+    await withPage(`${SMALL}&time=1/125&iso=100&series=bracket:3:1`, async (page) => {
+      const files = await downloads(page);
+      expect(await exposeText(page)).toMatch(/^Exposebracket 3 · 1 s · \d+ MB$/);
+      await tap(page, EXPOSE);
+      await framesStored(page, 3);
+      await idle(page);
+      const records = await storedRecords(page);
+      expect(records.map(({ timeS }) => timeS)).toEqual([1 / 128, 1 / 256, 1 / 64]);
+      expect(new Set(records.map(({ series }) => series!.id)).size).toBe(1);
+      expect(records.map(({ series }) => series!.step)).toEqual([0, 1, 2]);
+      for (const key of ['iso', 'lens', 'focusDioptres', 'white', 'width', 'height'] as const)
+        expect(new Set(records.map((record) => JSON.stringify(record[key]))).size).toBe(1);
+
+      await tap(page, STACK);
+      const saved: string[] = [];
+      for (const n of [1, 2, 3]) {
+        await until(() => pageText(page), new RegExp(`${n} of 3.*Clipped`, 's'));
+        await pressFirst(page, 'Save DNG');
+        saved.push(await files.next('.dng'));
+        await page.keyboard.press('ArrowRight');
+      }
+      const tags = saved.map(exif);
+      expect(tags.map((t) => t.Validate)).toEqual(['0 0 0', '0 0 0', '0 0 0']);
+      // Exif 2.32: ExposureMode 2 is auto bracket.
+      expect(tags.map((t) => [t.ExposureCompensation, t.ExposureMode])).toEqual([
+        [0, 2],
+        [-1, 2],
+        [1, 2],
+      ]);
+      expect(tags.map((t) => [t.Kind, t.Frame, t.Frames])).toEqual([
+        ['bracket', 1, 3],
+        ['bracket', 2, 3],
+        ['bracket', 3, 3],
+      ]);
+      const [middle, under, over] = saved.map(greenPatch);
+      for (const [frame, ratio] of [
+        [under, 1 / 2],
+        [over, 2],
+      ] as const) {
+        const off = Math.abs(frame.mean - ratio * middle.mean);
+        expect(off).toBeLessThan(4 * Math.hypot(frame.error, ratio * middle.error) + 0.5);
+      }
+
+      await press(page, 'Delete all 3 ...');
+      await press(page, 'Delete');
+      await fieldReady(page);
+      await framesStored(page, 0);
+      expect(await astray(page)).toEqual({ litter: [], missing: [] });
+    });
+  });
+
+  test('stands on the scales before the press: marks on Time, bars beside the ladder', async () => {
+    await withPage(`${SMALL}&time=1/125&iso=100&series=bracket:5:2`, async (page) => {
+      const marks = (tape: string): Promise<number> =>
+        page.$$eval(
+          `[data-testid=tape-${tape}] [data-testid=tape-marks] path`,
+          (all) => all.length,
+        );
+      expect(await marks('Time')).toBe(5);
+      expect(await marks('ISO')).toBe(0);
+      const bars = await page.$eval('[data-testid=ladder-bars]', (e) => ({
+        label: e.getAttribute('aria-label'),
+        count: e.children.length,
+      }));
+      expect(bars.count).toBe(5);
+      expect(bars.label).toMatch(/^5 frames hold \d+/);
+      await tap(page, '[data-testid=series]');
+      await until(
+        () => pageText(page),
+        /5 frames, 2 stops apart: 1\/125, 1\/500, 1\/30, 1\/2000, 1\/8 s at ISO 100/,
+      );
+    });
+  });
+});
+
+describe('a press that takes a while', () => {
+  test('a delay is counted down, called off by a second press, and kept to by a third', async () => {
+    await withPage(`${SMALL}&time=1/125&iso=100&delay=2`, async (page) => {
+      await tap(page, EXPOSE);
+      await page.waitForSelector('[data-testid=countdown]');
+      expect(await exposeText(page)).toMatch(/In [12] s · press to stop/);
+      await tap(page, EXPOSE);
+      await page.waitForFunction(() => !document.querySelector('[data-testid=countdown]'));
+      await idle(page);
+      expect((await storedCounts(page)).frames).toBe(0);
+      const start = Date.now();
+      await tap(page, EXPOSE);
+      await framesStored(page, 1);
+      const [record] = await storedRecords(page);
+      expect(record.capturedAt - start).toBeGreaterThanOrEqual(1990);
+    });
+  });
+
+  test('a burst ends when it is pressed again: what is made is kept, and told as so many of ten', async () => {
+    await withPage(`${SMALL}&time=1/125&iso=100&series=burst:10`, async (page) => {
+      await tap(page, EXPOSE);
+      await until(() => exposeText(page), /[234] of 10 · .*press to stop/);
+      await tap(page, EXPOSE);
+      await idle(page);
+      const { frames } = await storedCounts(page);
+      expect(frames).toBeGreaterThanOrEqual(2);
+      expect(frames).toBeLessThan(10);
+      expect(await page.$eval(STACK, (e) => e.textContent)).toBe(`${frames} of 10`);
+      expect(await astray(page)).toEqual({ litter: [], missing: [] });
+    });
+  });
+
+  test('a tab closed in mid-series leaves whole frames only', async () => {
+    const browser = await launch();
+    try {
+      const { page } = await openPage(
+        browser,
+        `${app.url}/?${SMALL}&time=1/125&iso=100&series=burst:20`,
+      );
+      await fieldReady(page);
+      await tap(page, EXPOSE);
+      await until(() => exposeText(page), /4 of 20/);
+      await page.close();
+      const { page: next } = await openPage(browser, `${app.url}/?${SMALL}`);
+      await fieldReady(next);
+      await until(async () => String((await storedCounts(next)).halves), /^0$/);
+      const { frames } = await storedCounts(next);
+      expect(frames).toBeGreaterThanOrEqual(2);
+      expect(await astray(next)).toEqual({ litter: [], missing: [] });
+      await until(
+        () => next.$eval(STACK, (e) => e.textContent ?? ''),
+        new RegExp(`^${frames} of 20$`),
+      );
+    } finally {
+      await browser.close();
+    }
+  });
+
+  test('an interval keeps its seconds', async () => {
+    await withPage(`${SMALL}&time=1/125&iso=100&series=interval:2:3`, async (page) => {
+      await tap(page, EXPOSE);
+      await until(() => exposeText(page), /next in/);
+      await framesStored(page, 3);
+      const times = (await storedRecords(page)).map(({ capturedAt }) => capturedAt);
+      for (const k of [1, 2]) {
+        const lateMs = times[k] - times[0] - 2000 * k;
+        expect(lateMs).toBeGreaterThanOrEqual(-5);
+        expect(lateMs).toBeLessThan(1000);
+      }
+    });
+  });
+});
+
+test('space, enter, page down and the volume key of a remote expose; where something else has the focus they are its', async () => {
+  await withPage(`${SMALL}&time=1/125&iso=100`, async (page) => {
+    await refined(page);
+    const keys = [' ', 'Enter', 'PageDown', 'AudioVolumeUp'];
+    for (const [n, key] of keys.entries()) {
+      await page.evaluate((name) => {
+        (document.activeElement as HTMLElement | null)?.blur();
+        const init = { key: name, bubbles: true, cancelable: true };
+        document.body.dispatchEvent(new KeyboardEvent('keydown', init));
+        document.body.dispatchEvent(new KeyboardEvent('keyup', init));
+      }, key);
+      await framesStored(page, n + 1);
+      await idle(page);
+    }
+    await page.focus('[role=slider][aria-label=Comp]');
+    await page.keyboard.press('Enter');
+    await tap(page, '[data-testid=series]');
+    await until(() => pageText(page), /Delay/);
+    expect((await storedCounts(page)).frames).toBe(keys.length);
+  });
+});
+
+test('focus steps hold all between two distances, one zone beside the next', async () => {
+  await withPage(
+    'scene=packing-bench&lens=tele&mp=3&support=tripod&crop=1&time=1/60&iso=200&series=focus:0.6m:1m',
+    async (page) => {
+      const words = await exposeText(page);
+      const count = Number(/^Exposefocus (\d+)/.exec(words)![1]);
+      expect(count).toBeGreaterThan(3);
+      await tap(page, EXPOSE);
+      await framesStored(page, count);
+      const records = await storedRecords(page);
+      const dioptres = records.map(({ focusDioptres }) => focusDioptres!);
+      expect(dioptres).toEqual([...dioptres].sort((a, b) => b - a));
+      expect(Math.max(...dioptres)).toBeLessThan(1 / 0.6);
+      expect(Math.min(...dioptres)).toBeGreaterThan(1);
+      expect(new Set(records.map(({ timeS, iso }) => `${timeS} ${iso}`)).size).toBe(1);
+    },
+  );
+});
+
+test('hold all freezes every auto tape where it stands', async () => {
+  await withPage('scene=pans-at-noon&mp=3', async (page) => {
+    await refined(page);
+    const values = (): Promise<string[]> =>
+      page.$$eval('[role=slider][aria-valuetext]', (all) =>
+        all.map((e) => `${e.getAttribute('aria-label')} ${e.getAttribute('aria-valuetext')}`),
+      );
+    const of = (all: string[], name: string): string => all.find((text) => text.startsWith(name))!;
+    const before = await values();
+    await pressFirst(page, 'hold');
+    await until(async () => of(await values(), 'White'), /set/);
+    const after = await values();
+    for (const name of ['Time', 'ISO', 'Focus', 'White']) {
+      expect(of(after, name)).toMatch(/, set/);
+      expect(of(after, name).split(',')[0]).toBe(of(before, name).split(',')[0]);
+    }
+  });
+});
