@@ -279,7 +279,7 @@ describe('long exposures', () => {
     await tap(page, '[data-testid=expose]');
     await until(
       () => page.$eval('[data-testid=expose]', (e) => e.textContent ?? ''),
-      /Open \d+ of 32 s · press to stop/,
+      /^Press to stopOpen \d+ of 32 s/,
     );
     await page.waitForSelector('[role=link][aria-label^="Frame"]', { timeout: 60_000 });
     expect(await until(() => lastFrame(page), /30 s/)).toContain('30 s · ISO 100');

@@ -652,12 +652,12 @@ describe('readings in words', () => {
       clippedSurface: [0, 0.2, 0],
       overClipStops: [0, 0.3, 0],
     } as const;
-    expect(findingsOf(clipped, DEFAULT_SETTINGS, CAPABILITIES)[0].text).toBe(
+    expect(findingsOf(clipped, DEFAULT_SETTINGS, CAPABILITIES, null)[0].text).toBe(
       'Highlights clip in green by 1/3 stop.',
     );
     // Glints clip too, and are none of its business.
     const glinting = { ...READINGS, clippedShare: [0.01, 0.02, 0.01], glintShare: 0.02 } as const;
-    expect(findingsOf(glinting, DEFAULT_SETTINGS, CAPABILITIES)).toEqual([]);
+    expect(findingsOf(glinting, DEFAULT_SETTINGS, CAPABILITIES, null)).toEqual([]);
   });
   test('a pin says its tone, and the room to clip or how far past it', () => {
     expect(pinText({ stops: 2.66, roomStops: 0.4 })).toEqual({ tone: '+2 2/3', room: '1/3 room' });

@@ -1,4 +1,10 @@
-import { exposeBand, plainShot, planSimulated, StillLight, type SimulatedShot } from '../src/simulate';
+import {
+  exposeBand,
+  plainShot,
+  planSimulated,
+  StillLight,
+  type SimulatedShot,
+} from '../src/simulate';
 
 /** A small picture of a place in which something moves, and one in which a lens blurs. */
 const small: SimulatedShot = { ...plainShot('sluice-at-dusk'), sizeMp: 3, crop: 3 };

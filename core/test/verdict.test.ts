@@ -33,6 +33,8 @@ const input = (change: Partial<VerdictInput> = {}): VerdictInput => ({
   crushedShare: 0,
   clippedShare: [0, 0, 0],
   overClipStops: [-1, -1, -1],
+  underFloorStops: 0,
+  series: null,
   ...change,
 });
 

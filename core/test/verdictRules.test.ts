@@ -2,7 +2,7 @@ import { simulatedSituation } from '../src/simulate';
 import { nominalTime, parseIso, parseTime } from '../src/exposure';
 import { findScene } from '../src/scene';
 import { DEFAULT_SETTINGS, held, migrateSettings, type Settings } from '../src/settings';
-import { judge, type Finding } from '../src/verdict';
+import { judge, type Finding, type SeriesForecast } from '../src/verdict';
 
 const RANGES = {
   time: { min: -39, max: 18 },
@@ -17,10 +17,23 @@ interface Case {
   readonly settings?: Partial<Settings>;
   readonly over?: number;
   readonly crushed?: number;
+  readonly under?: number;
+  readonly clipped?: number;
+  readonly series?: SeriesForecast | null;
 }
 
 /** What the verdict says of a frame of this time and ISO. */
-function findings({ scene = 'pans-at-noon', time, iso, settings, over = -1, crushed = 0 }: Case) {
+function findings({
+  scene = 'pans-at-noon',
+  time,
+  iso,
+  settings,
+  over = -1,
+  crushed = 0,
+  under = 0,
+  clipped = 0,
+  series = null,
+}: Case) {
   const all: Settings = { ...DEFAULT_SETTINGS, ...settings };
   return judge({
     settings: all,
@@ -34,9 +47,11 @@ function findings({ scene = 'pans-at-noon', time, iso, settings, over = -1, crus
     baseIsoClick: 0,
     hasRig: true,
     situation: simulatedSituation(findScene(scene)!, all, scene.startsWith('stars') ? 1 : null),
-    clippedShare: [0, 0, 0],
+    clippedShare: [clipped, clipped, clipped],
     crushedShare: crushed,
     overClipStops: [over, over, over],
+    underFloorStops: under,
+    series,
   });
 }
 const finding = (id: string, which: Case): Finding | undefined =>
@@ -175,11 +190,106 @@ describe('every repair', () => {
           clippedShare: [0, 0, 0],
           crushedShare: 0,
           overClipStops: [-1, -1, -1],
+          underFloorStops: 0,
+          series: null,
         });
         expect(after.map((f) => f.id)).not.toContain(id);
         expect(support === 'tripod' || time.click !== parseTime(which.time)).toBe(true);
       }
     expect(repaired).toBeGreaterThan(30);
+  });
+});
+
+describe('series', () => {
+  const FORECAST: SeriesForecast = {
+    frames: 5,
+    darkestClicks: -6,
+    brightestClicks: 6,
+    longestTimeClick: -15,
+    missingClicks: { dark: 0, bright: 0 },
+    focusGapDioptres: 0,
+    room: null,
+  };
+  const bracket: Partial<Settings> = {
+    series: { kind: 'bracket', frames: 5, stepClicks: 3, order: 'middle-first' },
+  };
+  const said = (which: Partial<Case>, forecast: Partial<SeriesForecast> = {}): Finding[] => [
+    ...findings({
+      time: '1/125',
+      iso: '100',
+      settings: bracket,
+      ...which,
+      series: { ...FORECAST, ...forecast },
+    }),
+  ];
+  const one = (id: string, all: Finding[]): Finding | undefined => all.find((f) => f.id === id);
+
+  test('a bracket that holds both ends says nothing of clipping or of noise', () =>
+    expect(said({ over: 1.9, under: 1.9, crushed: 0.2, clipped: 0.1 })).toEqual([]));
+
+  test('what its darkest frame still clips and its brightest leaves in the noise is said, with the bracket that holds it', () => {
+    const found = one('series-range', said({ over: 3, under: 2.5, clipped: 0.1 }));
+    expect(found?.text).toBe(
+      'The darkest frame still clips by 1 stop, the brightest leaves shadows 2/3 stop in the noise.',
+    );
+    expect(labels(found)).toEqual(['7 frames, 1 stop apart']);
+    expect(found?.repairs[0].settings.series).toMatchObject({ frames: 7, stepClicks: 3 });
+    const wide = one('series-range', said({ over: 8, under: 8, clipped: 0.1 }));
+    expect(labels(wide)).toEqual(['9 frames, 2 stops apart']);
+    expect(labels(one('series-range', said({ over: 16, under: 16, clipped: 0.1 })))).toEqual([]);
+  });
+
+  test('where time ends before the bracket does, it says by how much', () => {
+    const found = one('series-runs-out', said({}, { missingClicks: { dark: 4, bright: 0 } }));
+    expect(found?.text).toBe('Time ends: the darkest frame is 1 1/3 stops brighter than asked.');
+  });
+
+  test('the longest frame shakes though the middle one does not; the tripod ends it', () => {
+    const found = one('series-shake', said({}, { longestTimeClick: -9 }));
+    expect(found?.text).toBe('The longest frame, 1/8 s, will shake at 26 mm.');
+    expect(labels(found)).toEqual(['Use the tripod']);
+    expect(
+      one(
+        'series-shake',
+        said({ settings: { ...bracket, support: 'tripod' } }, { longestTimeClick: -9 }),
+      ),
+    ).toBeUndefined();
+  });
+
+  test('what moves is said to stand elsewhere in each frame', () => {
+    const walker = { ...bracket, subject: 'walking' as const };
+    expect(one('series-moves', said({ settings: walker }))?.text).toBe(
+      'Walker moves from frame to frame: each will show it elsewhere.',
+    );
+    expect(one('series-moves', said({}))).toBeUndefined();
+  });
+
+  test('focus steps that do not reach, and the overlap that could be given up', () => {
+    const settings: Partial<Settings> = {
+      series: { kind: 'focus', nearDioptres: 10, farDioptres: 0, overlap: 0.2 },
+    };
+    const found = one('series-gap', said({ settings }, { focusGapDioptres: 0.1, frames: 30 }));
+    expect(found?.text).toMatch(/^30 focus steps do not reach/);
+    expect(labels(found)).toEqual(['No overlap']);
+    expect(one('series-gap', said({ settings }))).toBeUndefined();
+  });
+
+  test('a frame open for longer than the interval, and the interval that lets it', () => {
+    const settings: Partial<Settings> = {
+      series: { kind: 'interval', everyS: 10, frames: 30, exposure: 'held' },
+      support: 'tripod',
+    };
+    const found = one('series-late', said({ settings }, { longestTimeClick: 12 }));
+    expect(found?.text).toBe('Each frame is open for 16 s, and the next is due after 10 s.');
+    expect(found?.repairs[0].settings.series).toMatchObject({ everyS: 17 });
+    expect(one('series-late', said({ settings }, { longestTimeClick: 9 }))).toBeUndefined();
+  });
+
+  test('a series that does not fit is said before the press', () => {
+    expect(one('series-room', said({}, { room: 3 }))?.text).toBe(
+      'Room for 3 of 5 frames: delete some first.',
+    );
+    expect(one('series-room', said({}, { room: 5 }))).toBeUndefined();
   });
 });
 

@@ -29,11 +29,12 @@ export function ExposeBar(props: ExposeBarProps) {
   const doing = !progress
     ? will
     : progress.open
-      ? `${progress.stage} · press to stop`
+      ? progress.stage
       : `${progress.stage} ${share} %${waiting}`;
   return (
     <Pressable
       role="button"
+      aria-label={progress?.open ? `Expose: press to stop. ${progress.stage}` : undefined}
       aria-busy={pending > 0}
       disabled={disabled}
       onPress={onExpose}
@@ -52,7 +53,7 @@ export function ExposeBar(props: ExposeBarProps) {
       testID="expose"
     >
       <View style={[styles.fill, { width: `${share}%` }]} />
-      <Text style={styles.word}>Expose</Text>
+      <Text style={styles.word}>{progress?.open ? 'Press to stop' : 'Expose'}</Text>
       <Text style={styles.will} numberOfLines={1}>
         {doing}
       </Text>

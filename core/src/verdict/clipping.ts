@@ -16,7 +16,9 @@ function channelWords(clipped: readonly boolean[]): string {
 
 /** Highlights past raw clipping, with the stops to take off. */
 export const clipping: Rule = (input) => {
-  const { clippedShare, overClipStops } = input;
+  const { clippedShare, overClipStops, settings } = input;
+  // A bracket is judged by what its darkest frame holds.
+  if (settings.series.kind === 'bracket' && overClipStops) return null;
   const clipped = clippedShare.map((share) => share > HIGHLIGHT_SHARE);
   if (!clipped.some(Boolean)) return null;
   const where = channelWords(clipped);

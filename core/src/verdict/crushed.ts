@@ -9,7 +9,9 @@ const MAX_CLICKS = 3;
 
 /** Shadows under the noise, and the room there is to lift them. */
 export const crushed: Rule = (input) => {
-  const { crushedShare, overClipStops } = input;
+  const { crushedShare, overClipStops, underFloorStops, settings } = input;
+  // A bracket is judged by what its brightest frame holds.
+  if (settings.series.kind === 'bracket' && underFloorStops !== null) return null;
   if (crushedShare <= CRUSHED_SHARE) return null;
   const roomStops = overClipStops ? -Math.max(...overClipStops) : 0;
   const clicks = Math.min(MAX_CLICKS, Math.floor(roomStops * CLICKS_PER_STOP));

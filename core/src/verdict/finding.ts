@@ -22,6 +22,25 @@ export interface VerdictInput {
    * the device cannot see past its own clipping.
    */
   readonly overClipStops: readonly [number, number, number] | null;
+  /** Stops by which the darkest hundredth of the frame lies under the noise; null where that is not known. */
+  readonly underFloorStops: number | null;
+  /** What a press would make; null: one frame, as it stands. */
+  readonly series: SeriesForecast | null;
+}
+
+/** A series as it would be made now. */
+export interface SeriesForecast {
+  readonly frames: number;
+  /** Clicks from the exposure that stands to the darkest and to the brightest frame. */
+  readonly darkestClicks: number;
+  readonly brightestClicks: number;
+  readonly longestTimeClick: number;
+  /** Clicks that the camera's time and ISO do not reach: of the darkest and of the brightest frame. */
+  readonly missingClicks: { readonly dark: number; readonly bright: number };
+  /** Dioptres between neighbouring focus steps that none of them holds sharp. */
+  readonly focusGapDioptres: number;
+  /** Frames that fit into the storage that is left; null where that is not told. */
+  readonly room: number | null;
 }
 
 /** A one-tap way out of a finding: the settings it leads to, and what it says on the button. */

@@ -5,11 +5,18 @@ import { heldApart } from './heldApart';
 import { lamps } from './lamps';
 import { noise } from './noise';
 import { outOfRange } from './outOfRange';
+import { seriesGap } from './seriesGap';
+import { seriesLate } from './seriesLate';
+import { seriesMoves } from './seriesMoves';
+import { seriesRange } from './seriesRange';
+import { seriesRoom } from './seriesRoom';
+import { seriesRunsOut } from './seriesRunsOut';
+import { seriesShake } from './seriesShake';
 import { shake } from './shake';
 import { smear } from './smear';
 import { trails } from './trails';
 
-export type { Finding, Repair, VerdictInput } from './finding';
+export type { Finding, Repair, SeriesForecast, VerdictInput } from './finding';
 
 const RULES: readonly Rule[] = [
   outOfRange,
@@ -21,6 +28,13 @@ const RULES: readonly Rule[] = [
   smear,
   noise,
   crushed,
+  seriesRange,
+  seriesRunsOut,
+  seriesShake,
+  seriesMoves,
+  seriesGap,
+  seriesLate,
+  seriesRoom,
 ];
 
 /** What the verdict line says when no rule has anything to say. */

@@ -9,10 +9,11 @@ export const ofSeries = (events: CaptureEvents, step: number, count: number): Ca
     ? events
     : {
         ...events,
-        onProgress: ({ share, stage }) =>
+        onProgress: ({ share, stage, open }) =>
           events.onProgress({
             share: (step + share) / count,
-            stage: `${step + 1} of ${count} · ${stage}`,
+            // A shutter that is open and a wait are told; the rest passes too quickly to be read.
+            stage: `${step + 1} of ${count}${open ? ` · ${stage}` : ''}`,
             open: true,
           }),
       };

@@ -18,6 +18,6 @@ export async function waitForStep(
   const [dueMs, everyMs] = [1000 * steps[step].dueS, 1000 * steps[1].dueS];
   if (performance.now() > beganMs + dueMs + everyMs) return 'missed';
   const tell = (leftS: number): void =>
-    events.onProgress({ share: 0, stage: `next in ${Math.ceil(leftS)} s`, open: true });
+    events.onProgress({ share: 0, stage: `in ${Math.ceil(leftS)} s`, open: true });
   return (await whenDue(beganMs + dueMs, tell, stop)) ? 'due' : 'stopped';
 }

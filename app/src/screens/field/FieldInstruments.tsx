@@ -13,6 +13,7 @@ import { COLOUR, FONT, TARGET } from '../../theme/theme';
 import type { Readings } from '../../camera/device/readings';
 import { applyRepair, changeExposure } from './session/fieldSession';
 import { fieldStore, readingsStore, toggleSheet, type Pin } from './session/fieldState';
+import { foreseenText, type Foreseen } from './series/foreseen';
 import { findingsOf, highlightText, pinText } from './words/readingsText';
 
 /** Readings as the ladder wants them. */
@@ -164,7 +165,9 @@ function findingsAsText(): string {
   // Asked several times a frame; the same readings need judging once.
   else if (readings !== lastReadings && readings.applied >= applied) {
     lastReadings = readings;
-    lastWords = JSON.stringify(findingsOf(readings, settings, capabilities));
+    const foreseen = JSON.parse(foreseenText()) as Foreseen | null;
+    const forecast = foreseen?.forecast ?? null;
+    lastWords = JSON.stringify(findingsOf(readings, settings, capabilities, forecast));
   }
   return lastWords;
 }

@@ -6,7 +6,7 @@ import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { UNSELECTABLE } from '../../instruments/webStyles';
 import { Window } from '../../instruments/Window';
 import { warmFrameViews } from '../../frame/frameViews';
-import { useFrameAdded } from '../../storage/frameQueries';
+import { useFrameAdded, useRoom } from '../../storage/frameQueries';
 import { warmFrames } from '../../storage/frames';
 import { useStore } from '../../state/store';
 import { COLOUR, TARGET } from '../../theme/theme';
@@ -85,6 +85,8 @@ export function FieldScreen() {
   useEffect(() => whenStored(frameAdded), [frameAdded]);
   useEffect(loadAhead, []);
   useEffect(watchFocus, []);
+  const room = useRoom().data ?? null;
+  useEffect(() => fieldStore.update((s) => ({ ...s, room })), [room]);
 
   const m = measureField(width, height);
   useView(m);

@@ -1,7 +1,17 @@
 import { timeSFromClick } from '@velmo/core/exposure';
-import { planOf, stepsOf, type HeldExposure, type Series } from '@velmo/core/series';
+import {
+  bracketOffsets,
+  focusGap,
+  planOf,
+  stepsOf,
+  type HeldExposure,
+  type Series,
+  type SteppedCamera,
+} from '@velmo/core/series';
+import type { Settings } from '@velmo/core/settings';
+import type { SeriesForecast } from '@velmo/core/verdict';
 import { steppedCamera } from '../../../camera/device/steppedCamera';
-import { bytesOfFrame } from '../words/fileWords';
+import { bytesOfFrame, framesLeft } from '../words/fileWords';
 import { fieldStore, readingsStore } from '../session/fieldState';
 
 /** One frame as it would be made now. */
@@ -19,6 +29,8 @@ export interface Foreseen {
   /** From the first frame's beginning to the last one's end, as far as shutters and clock decide. */
   readonly seconds: number;
   readonly bytes: number;
+  /** What the verdict judges; null of a single frame. */
+  readonly forecast: SeriesForecast | null;
 }
 
 /** Between two frames a sensor is read out. */
@@ -27,7 +39,7 @@ const READOUT_S = 1 / 50;
 const ANY_WHITE = { kelvin: 5500, tint: 0 };
 
 function foresee(): Foreseen | null {
-  const { settings, capabilities } = fieldStore.get();
+  const { settings, capabilities, room: storage } = fieldStore.get();
   const readings = readingsStore.get();
   const kind = settings.series.kind;
   if (!capabilities?.series.includes(kind)) return null;
@@ -37,6 +49,7 @@ function foresee(): Foreseen | null {
     white: ANY_WHITE,
     focusDioptres: readings?.focus?.dioptres ?? 0,
   };
+  const room = framesLeft(settings, capabilities, storage);
   const plan = planOf(settings, { focusFirst: false, averages: capabilities.averages });
   const steps = stepsOf(plan, about, steppedCamera(capabilities, settings));
   const frames = steps.map(({ moves, biasClicks }) => ({ ...about, ...moves, biasClicks }));
@@ -44,11 +57,40 @@ function foresee(): Foreseen | null {
     (end, { dueS }, i) => Math.max(end, dueS) + timeSFromClick(frames[i].timeClick) + READOUT_S,
     0,
   );
+  const forecast: SeriesForecast | null =
+    kind === 'single'
+      ? null
+      : forecastOf(settings, frames, room, steppedCamera(capabilities, settings));
   return {
     kind,
     frames: kind === 'bracket' || kind === 'focus' ? frames : frames.slice(0, 1),
     seconds,
     bytes: steps.length * bytesOfFrame(settings, capabilities),
+    forecast,
+  };
+}
+
+function forecastOf(
+  { series }: Settings,
+  frames: readonly ForeseenFrame[],
+  room: number | null,
+  { sharpHalfWidth }: SteppedCamera,
+): SeriesForecast {
+  const biases = frames.map(({ biasClicks }) => biasClicks);
+  const [darkestClicks, brightestClicks] = [Math.min(...biases), Math.max(...biases)];
+  const asked = series.kind === 'bracket' ? bracketOffsets(series) : [0];
+  return {
+    frames: frames.length,
+    darkestClicks,
+    brightestClicks,
+    longestTimeClick: Math.max(...frames.map(({ timeClick }) => timeClick)),
+    missingClicks: {
+      dark: Math.max(0, darkestClicks - Math.min(...asked)),
+      bright: Math.max(0, Math.max(...asked) - brightestClicks),
+    },
+    focusGapDioptres:
+      series.kind === 'focus' && sharpHalfWidth !== null ? focusGap(sharpHalfWidth, series) : 0,
+    room,
   };
 }
 
@@ -60,11 +102,12 @@ let text = 'null';
  * something it depends on has changed. Of frames that are all the same one is named.
  */
 export function foreseenText(): string {
-  const { settings, capabilities } = fieldStore.get();
+  const { settings, capabilities, room } = fieldStore.get();
   const readings = readingsStore.get();
   const now = [
     settings,
     capabilities,
+    room,
     readings && Math.round(readings.timeClick ?? 0),
     readings && Math.round(readings.isoClick ?? 0),
   ];

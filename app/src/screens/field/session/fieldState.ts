@@ -7,6 +7,7 @@ import type { CaptureProgress } from '../../../camera/device/CameraDevice';
 import type { Readings } from '../../../camera/device/readings';
 import type { CameraChoice } from '../../../storage/cameraChoice';
 import type { CameraLight } from '../../../storage/cameraLight';
+import type { StorageRoom } from '../../../storage/frameQueries';
 import { DEFAULT_PREFERENCES, type Preferences } from '../../../storage/preferences';
 import { createStore } from '../../../state/store';
 
@@ -86,6 +87,8 @@ export interface FieldState {
   /** Whole seconds until the first frame; null: nothing is counted down. */
   readonly countdownS: number | null;
   readonly notice: Notice | null;
+  /** Room in the browser's storage; null where it does not tell. */
+  readonly room: StorageRoom | null;
 }
 
 export const DEFAULT_SCENE = 'pans-at-noon';
@@ -115,6 +118,7 @@ export const fieldStore = createStore<FieldState>({
   progress: null,
   countdownS: null,
   notice: null,
+  room: null,
 });
 
 /** The latest readings, at display rate. Kept apart so that slow parts need not listen. */

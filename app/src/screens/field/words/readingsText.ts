@@ -6,7 +6,7 @@ import {
   formatThirds,
 } from '@velmo/core/exposure';
 import { binStops, HIGHLIGHT_SHARE, LADDER_BINS } from '@velmo/core/monitor';
-import { judge, type Finding } from '@velmo/core/verdict';
+import { judge, type Finding, type SeriesForecast } from '@velmo/core/verdict';
 import type { Settings } from '@velmo/core/settings';
 import type { CameraCapabilities } from '../../../camera/device/capabilities';
 import type { PinReading, Readings } from '../../../camera/device/readings';
@@ -16,6 +16,7 @@ export const findingsOf = (
   readings: Readings,
   settings: Settings,
   capabilities: CameraCapabilities | null,
+  series: SeriesForecast | null,
 ): readonly Finding[] =>
   judge({
     settings,
@@ -37,7 +38,25 @@ export const findingsOf = (
     clippedShare: readings.clippedSurface,
     crushedShare: readings.crushedShare,
     overClipStops: readings.overClipStops,
+    underFloorStops:
+      capabilities?.readsRaw && series ? readings.floorStops - bottomStops(readings) : null,
+    series,
   });
+
+/** The darkest tones lie in this share of the frame. */
+const SHADOW_SHARE = 0.01;
+const LUMINANCE = 3;
+
+/** Stops from mid-grey under which the darkest hundredth of the frame lies. */
+function bottomStops({ histogram }: Readings): number {
+  const base = LUMINANCE * LADDER_BINS;
+  let total = 0;
+  for (let i = 0; i < LADDER_BINS; i++) total += histogram[base + i];
+  let below = 0;
+  let bin = -1;
+  while (bin < LADDER_BINS - 1 && below <= total * SHADOW_SHARE) below += histogram[base + ++bin];
+  return binStops(bin);
+}
 
 /**
  * "highlights 1/3 stop under clipping": where the brightest tones stand, for the ladder's spoken
