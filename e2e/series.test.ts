@@ -194,6 +194,21 @@ describe('a press that takes a while', () => {
     }
   });
 
+  test('a series goes on while its frames are looked at, and Field is there when one comes back', async () => {
+    await withPage(`${SMALL}&time=1/125&iso=100&series=burst:10`, async (page) => {
+      await tap(page, EXPOSE);
+      await framesStored(page, 2);
+      await tap(page, STACK);
+      await until(() => pageText(page), /1 of 10, \d there/);
+      await framesStored(page, 10);
+      await until(() => pageText(page), /1 of 10(?!,)/);
+      expect(await astray(page)).toEqual({ litter: [], missing: [] });
+      await pressFirst(page, '‹ Field');
+      await idle(page);
+      await refined(page);
+    });
+  });
+
   test('an interval keeps its seconds', async () => {
     await withPage(`${SMALL}&time=1/125&iso=100&series=interval:2:3`, async (page) => {
       await tap(page, EXPOSE);

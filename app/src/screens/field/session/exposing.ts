@@ -86,6 +86,7 @@ async function expose(press: Press, series?: Series): Promise<void> {
   });
   const { sharpHalfWidth } = steppedCamera(capabilities, settings);
   const count = seriesFrames(plan.settings, sharpHalfWidth);
+  press.isSeries = count > 1;
   changeNaming({ count: naming.count + count });
   const missed: number[] = [];
   const events = {

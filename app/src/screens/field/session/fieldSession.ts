@@ -19,7 +19,7 @@ import { willBeAsked } from '../../../camera/browser/openTrack';
 import { keepCamera, type BrowserChoice, type CameraChoice } from '../../../storage/cameraChoice';
 import { fieldStore, readingsStore, say, type Pin } from './fieldState';
 import { noteChoice } from './obeyedLink';
-import { closeShutters } from './presses';
+import { closeShutters, seriesUnderWay, whenSeriesEnds } from './presses';
 import { refusedWords, rolledBack } from './refusedControls';
 import { scaledPins } from '../window/pinPlaces';
 
@@ -78,7 +78,7 @@ function moveOn(choice: CameraChoice): boolean {
  * @param told the photographer knows that the browser is about to ask for the camera, and why
  */
 export async function openCamera(choice: CameraChoice, told = false): Promise<void> {
-  if (moveOn(choice)) return;
+  if (cameBack(choice) || moveOn(choice)) return;
   closeCamera();
   const missing = missingHere();
   if (missing) {
@@ -150,7 +150,28 @@ export async function openCamera(choice: CameraChoice, told = false): Promise<vo
   }
 }
 
+/** Field is not in front, and its camera goes on with a series. */
+let isAway = false;
+
+/** True where the camera has gone on with a series since Field was left, and is there. */
+function cameBack(choice: CameraChoice): boolean {
+  const { phase, choice: now } = fieldStore.get();
+  const there = isAway && device !== null && phase === 'ready';
+  isAway = false;
+  return there && JSON.stringify(choice) === JSON.stringify(now);
+}
+
+/** Field is left: a series goes on with its camera, anything else ends. */
+export function leaveField(): void {
+  if (!seriesUnderWay()) return closeCamera();
+  isAway = true;
+  whenSeriesEnds(() => {
+    if (isAway) closeCamera();
+  });
+}
+
 export function closeCamera(): void {
+  isAway = false;
   openings++;
   stopReadings?.();
   stopReadings = null;

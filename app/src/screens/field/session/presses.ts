@@ -5,6 +5,8 @@ import { fieldStore } from './fieldState';
 export interface Press {
   readonly shutter: AbortController;
   progress: CaptureProgress | null;
+  /** It makes several frames, and goes on while they are looked at. */
+  isSeries: boolean;
 }
 
 const presses: Press[] = [];
@@ -22,7 +24,7 @@ function tell(): void {
 export const openPress = (): Press | undefined => presses.find(({ progress }) => progress?.open);
 
 export function beginPress(): Press {
-  const press: Press = { shutter: new AbortController(), progress: null };
+  const press: Press = { shutter: new AbortController(), progress: null, isSeries: false };
   presses.push(press);
   tell();
   return press;
@@ -36,6 +38,16 @@ export function tellProgress(press: Press, progress: CaptureProgress): void {
 export function endPress(press: Press): void {
   presses.splice(presses.indexOf(press), 1);
   tell();
+  if (press.isSeries) onSeriesEnd();
+}
+
+let onSeriesEnd: () => void = () => {};
+
+export const seriesUnderWay = (): boolean => presses.some(({ isSeries }) => isSeries);
+
+/** Who is told when a series has ended. */
+export function whenSeriesEnds(listener: () => void): void {
+  onSeriesEnd = listener;
 }
 
 /** Closes every shutter: the camera is about to go. */

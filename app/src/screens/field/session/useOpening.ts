@@ -7,7 +7,7 @@ import { DEFAULT_PREFERENCES, lastPreferences } from '../../../storage/preferenc
 import { lastSettings } from '../../../storage/settingsStore';
 import { sweepHalves } from '../../../storage/frames';
 import { lastCamera, type CameraChoice } from '../../../storage/cameraChoice';
-import { closeCamera, openCamera } from './fieldSession';
+import { closeCamera, leaveField, openCamera } from './fieldSession';
 import { DEFAULT_SCENE, fieldStore, readingsStore } from './fieldState';
 import { linkQuery } from './linkQuery';
 import { leftAt, noteObeyed } from './obeyedLink';
@@ -103,7 +103,7 @@ export function useOpening(): void {
       void open();
       return () => {
         left = true;
-        closeCamera();
+        leaveField();
       };
     }, [link]),
   );
