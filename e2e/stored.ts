@@ -58,6 +58,7 @@ interface StoredRecord {
   readonly series: { readonly id: string; readonly step: number; readonly count: number } | null;
   readonly files: readonly { readonly name: string; readonly chunks: number }[];
   readonly timeS: number | null;
+  readonly compClicks: number | null;
   readonly iso: number | null;
   readonly lens: string | null;
   readonly white: { readonly kelvin: number; readonly tint: number } | null;

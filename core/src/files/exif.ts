@@ -65,10 +65,9 @@ function exposureFields(shot: ShotMetadata, fields: TiffField[]): void {
   if (shot.metering !== undefined)
     fields.push({ tag: TAG.MeteringMode, type: 'SHORT', values: [METERING[shot.metering]] });
   if (shot.program !== undefined)
-    fields.push(
-      { tag: TAG.ExposureProgram, type: 'SHORT', values: [PROGRAM[shot.program]] },
-      { tag: TAG.ExposureMode, type: 'SHORT', values: [exposureMode(shot)] },
-    );
+    fields.push({ tag: TAG.ExposureProgram, type: 'SHORT', values: [PROGRAM[shot.program]] });
+  if (shot.program !== undefined || shot.series?.kind === 'bracket')
+    fields.push({ tag: TAG.ExposureMode, type: 'SHORT', values: [exposureMode(shot)] });
 }
 
 /** Auto, manual or auto bracket (Exif 2.32, ExposureMode). */
