@@ -7,6 +7,7 @@ import { losslessJpegBench } from './losslessJpeg';
 import type { Result } from './measure';
 import { monitorPassBench } from './monitorPass';
 import { peakingBench } from './peaking';
+import { seriesBench } from './series';
 import { storeBench } from './store';
 
 /**
@@ -23,6 +24,7 @@ const GROUPS: Readonly<Record<string, () => Result[] | Promise<Result[]>>> = {
   average: averageBench,
   engines: enginesBench,
   store: storeBench,
+  series: seriesBench,
 };
 
 async function main(args: string[]): Promise<void> {

@@ -6,10 +6,11 @@ import {
   type SimulatedShot,
 } from '../src/simulate';
 
-/** A small picture of a place in which something moves, and one in which a lens blurs. */
-const small: SimulatedShot = { ...plainShot('sluice-at-dusk'), sizeMp: 3, crop: 3 };
+/** A place in which something moves, and one in which nothing does but lamps pulse. */
+const PLACES = ['sluice-at-dusk', 'packing-bench'];
 
-describe('the light of a series, kept', () => {
+describe.each(PLACES)('the light of a series, kept: %s', (place) => {
+  const small: SimulatedShot = { ...plainShot(place), sizeMp: 3, crop: 3 };
   test.each([
     ['other times', { timeS: 1 / 8 }],
     ['later', { startS: 7.3 }],

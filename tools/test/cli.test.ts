@@ -1,5 +1,5 @@
-import { spawnSync } from 'node:child_process';
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { execFileSync, spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
@@ -8,6 +8,30 @@ const folder = mkdtempSync(join(tmpdir(), 'velmo-cli-'));
 
 const tool = (...args: string[]) =>
   spawnSync('npm', ['run', '-s', 'tool', '--', ...args], { cwd: ROOT, encoding: 'utf8' });
+
+const run = (program: string, ...args: string[]): Buffer =>
+  execFileSync(program, args, { maxBuffer: 1 << 26, stdio: ['ignore', 'pipe', 'ignore'] });
+
+/** A raw as a portable grey map of 16 bits. */
+function rawOf(pgm: Buffer): { width: number; height: number; body: Buffer } {
+  const [, width, height] = /^P5\s+(?:#.*\n)*(\d+)\s+(\d+)\s/
+    .exec(pgm.subarray(0, 60).toString('latin1'))!
+    .map(Number);
+  return { width, height, body: pgm.subarray(pgm.length - 2 * width * height) };
+}
+
+/** Mean of the green photosites in the middle, black taken off. */
+function greenMean({ width, height, body }: ReturnType<typeof rawOf>): number {
+  let sum = 0;
+  let n = 0;
+  for (let y = (height >> 1) - 30; y < (height >> 1) + 30; y++)
+    for (let x = (width >> 1) - 30; x < (width >> 1) + 30; x++)
+      if (((x ^ y) & 1) === 1) {
+        sum += body.readUInt16BE(2 * (y * width + x)) - 256;
+        n++;
+      }
+  return sum / n;
+}
 
 describe('npm run -s tool', () => {
   test('shoots a DNG and says what is in it', () => {
@@ -43,6 +67,33 @@ describe('npm run -s tool', () => {
     });
   });
 
+  test('shoots a series: a line of JSON a frame, whole stops in the raw by dcraw, the same by LibRaw', () => {
+    const out = join(folder, 'shed-{n}.dng');
+    const place = ['--scene', 'test-wall', '--time', '1/125', '--crop', '4', '--mp', '3'];
+    const shot = tool('shoot', ...place, '--series', 'bracket:3:2:dark-first', '--out', out);
+    expect(shot.stderr).toBe('');
+    const lines = shot.stdout
+      .trim()
+      .split('\n')
+      .map((line) => JSON.parse(line));
+    expect(lines.map(({ timeS, biasStops }) => [1 / timeS, biasStops])).toEqual([
+      [512, -2],
+      [128, 0],
+      [32, 2],
+    ]);
+    const means = lines.map(({ file, frame }) => {
+      expect(file).toBe(join(folder, `shed-${frame}.dng`));
+      const dcraw = rawOf(run('dcraw', '-D', '-4', '-t', '0', '-c', file));
+      run('unprocessed_raw', file);
+      const libraw = rawOf(readFileSync(`${file}.pgm`));
+      expect(Buffer.compare(dcraw.body, libraw.body)).toBe(0);
+      return greenMean(dcraw);
+    });
+    // A noise of 2 % a photosite over some thousand of them.
+    expect(means[1] / means[0] / 4).toBeCloseTo(1, 2);
+    expect(means[2] / means[1] / 4).toBeCloseTo(1, 2);
+  });
+
   const broken = join(folder, 'broken.dng');
   writeFileSync(broken, 'II*\0 and then nothing of use');
   test.each([
@@ -54,6 +105,8 @@ describe('npm run -s tool', () => {
     [['shoot', '--scene', 'test-wall', '--time', 'slow', '--out', 'x.dng'], /--time/],
     [['shoot', '--scene', 'test-wall', '--mp', '50', '--out', 'x.dng'], /--mp/],
     [['shoot', '--scene', 'test-wall'], /--out/],
+    [['shoot', '--scene', 'test-wall', '--series', 'bracket:99', '--out', 'x.dng'], /--series/],
+    [['shoot', '--scene', 'test-wall', '--series', 'burst:3', '--out', 'x.dng'], /\{n\}/],
     [['shoot', '--nonsense'], /nonsense/],
     [['frobnicate'], /no command/],
   ])('%j ends with exit 2 and one clear line', (args, line) => {

@@ -14,7 +14,7 @@ import { rowShares, stripeLight } from './lampStripes';
 import { tentBlur } from './lensBlur';
 import { sceneResponse } from './sceneResponse';
 import type { SimulatedPlan } from './simulatedPlan';
-import { stillRows, type StillLight } from './stillLight';
+import { isStillBehindLens, stillRows, type StillLight } from './stillLight';
 
 /** What a band of the sensor gave, as far as the files of the shot need it. */
 export interface CapturedBand {
@@ -100,12 +100,19 @@ function lightOfBand(
   return shaken;
 }
 
-/** Stripes of pulsing lamps on a band's rows. */
-function stripe(plan: SimulatedPlan, firstRow: number, rows: number, light: Float32Array): void {
+/** The same light with the stripes of pulsing lamps on a band's rows. */
+function striped(
+  plan: SimulatedPlan,
+  firstRow: number,
+  rows: number,
+  light: Float32Array,
+): Float32Array {
   const { shot, scene, width, height } = plan;
-  if (scene.lampModulation === undefined) return;
+  if (scene.lampModulation === undefined) return light;
   const shares = rowShares(height, { ...shot, modulation: scene.lampModulation });
-  stripeLight(light, width, shares.subarray(firstRow, firstRow + rows), 'rows', light);
+  const lit = new Float32Array(light.length);
+  stripeLight(light, width, shares.subarray(firstRow, firstRow + rows), 'rows', lit);
+  return lit;
 }
 
 /**
@@ -122,9 +129,14 @@ export function exposeBand(
   const { width, lens, response, binning, shot } = plan;
   const rows = bandRows(plan, band);
   const firstRow = band * TILE_HEIGHT;
-  const light = new Float32Array(3 * width * rows);
-  tentBlur(lightOfBand(plan, firstRow, rows, { band, onStage, still }), width, rows, light);
-  stripe(plan, firstRow, rows, light);
+  const keeps = still !== null && isStillBehindLens(plan);
+  const work = { band, onStage, still: keeps ? null : still };
+  const lit = (): Float32Array => {
+    const light = new Float32Array(3 * width * rows);
+    tentBlur(lightOfBand(plan, firstRow, rows, work), width, rows, light);
+    return light;
+  };
+  const light = striped(plan, firstRow, rows, keeps ? still.behindLens(plan, band, lit) : lit());
   onStage('shake');
   const raw = new Uint16Array(width * rows);
   const electronsPerLight =

@@ -12,6 +12,13 @@ export function stillRows(plan: SimulatedPlan, top: number, height: number): Lig
   return plane;
 }
 
+/**
+ * True where every frame of a series gets the same light on its photosites: on a tripod, at one
+ * focus, with nothing that moves.
+ */
+export const isStillBehindLens = ({ shot, scene }: SimulatedPlan): boolean =>
+  shot.steady && !scene.moving && shot.series?.kind !== 'focus';
+
 /** What the light of a still framing depends on. */
 const framingKey = ({ scene, lens, framing, binning, shot }: SimulatedPlan): string =>
   JSON.stringify([scene.id, lens.id, framing, binning, shot.torch]);
@@ -27,18 +34,26 @@ function copyInto(to: LightPlane, from: LightPlane): void {
 }
 
 /**
- * The still light of one framing, computed once and kept band by band for the frames of a series:
- * 16 bytes a pixel. Another framing lets go of it.
+ * The light of one framing, computed once and kept band by band for the frames of a series: as it
+ * arrives before the lens (16 bytes a pixel), or where that is the same for all of them behind it
+ * (12 bytes). Another framing lets go of it.
  */
 export class StillLight {
   private key = '';
   private readonly bands = new Map<number, LightPlane>();
+  private readonly behind = new Map<number, Float32Array>();
+
+  /** Light behind the lens on the photosites of a band, worked out when it is not there yet. */
+  behindLens(plan: SimulatedPlan, band: number, work: () => Float32Array): Float32Array {
+    this.follow(framingKey(plan) + plan.shot.focusDioptres);
+    const kept = this.behind.get(band) ?? work();
+    this.behind.set(band, kept);
+    return kept;
+  }
 
   /** A fresh plane of `height` rows from `top` on; rows that were computed before are copied. */
   rows(plan: SimulatedPlan, band: number, top: number, height: number): LightPlane {
-    const key = framingKey(plan);
-    if (key !== this.key) this.bands.clear();
-    this.key = key;
+    this.follow(framingKey(plan));
     const kept = this.bands.get(band);
     const first = kept ? Math.min(top, kept.row) : top;
     const end = kept ? Math.max(top + height, kept.row + kept.height) : top + height;
@@ -71,5 +86,11 @@ export class StillLight {
   /** Lets go of all light. */
   forget(): void {
     this.bands.clear();
+    this.behind.clear();
+  }
+
+  private follow(key: string): void {
+    if (key !== this.key) this.forget();
+    this.key = key;
   }
 }
