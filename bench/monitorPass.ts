@@ -3,13 +3,13 @@ import { baselineExposureFor, createDeveloper, developRgb } from '@velmo/core/co
 import {
   createMonitorResult,
   createPictureMonitor,
-  createSpeckCounts,
+  createComponentCounts,
   ladderBinTable,
   MARK_CLIPPED,
   monitorPass,
   monitorPicture,
   SPECK_PIXELS,
-  SpeckFinder,
+  ConnectedComponents,
   toneLevels,
   zebraRawLevel,
   type MonitorTables,
@@ -58,8 +58,8 @@ export function monitorPassBench(): Result[] {
   const rgba = developed(raw);
   const result = createMonitorResult(PIXELS);
   const picture = createPictureMonitor();
-  const finder = new SpeckFinder();
-  const specks = createSpeckCounts();
+  const finder = new ConnectedComponents();
+  const specks = createComponentCounts();
   const ours = (): void => {
     monitorPass(raw, TABLES, result);
     finder.find(result.marks, WIDTH, MARK_CLIPPED, SPECK_PIXELS, 0, specks);

@@ -1,5 +1,5 @@
 import { simulatedSolverInput } from '@velmo/core/simulate';
-import { UNKNOWN_SITUATION } from '@velmo/core/consequence';
+import { UNKNOWN_CONTEXT } from '@velmo/core/consequence';
 import type { NeutralReading } from '@velmo/core/colour';
 import type { PushedRight } from '@velmo/core/monitor';
 import type { RefusedControls } from '../src/camera/browser/track/trackApplier';
@@ -138,7 +138,7 @@ const CAPABILITIES: CameraCapabilities = {
   meterPatterns: ['whole', 'centre', 'spot', 'highlights'],
   canPan: true,
   solverInput: () => null,
-  situation: () => UNKNOWN_SITUATION,
+  exposureContext: () => UNKNOWN_CONTEXT,
   focus: simulatedFocus,
   longSidePx: () => 4032,
   hasDepth: true,

@@ -1,3 +1,4 @@
+import { LENSES } from '@velmo/core/optics';
 import { DEFAULT_SETTINGS } from '@velmo/core/settings';
 import { steppedCamera } from '../src/camera/device/steppedCamera';
 import { ofSeries } from '../src/camera/device/seriesProgress';
@@ -115,6 +116,6 @@ test('extended ISO is no step of a bracket, and a control that the camera keeps 
   const { ranges, sharpHalfWidth } = steppedCamera(camera, DEFAULT_SETTINGS);
   expect(ranges).toEqual({ time: { min: 0, max: 0 }, iso: { min: 0, max: 18 } });
   expect(sharpHalfWidth).toBeGreaterThan(0);
-  // The wide lens is fixed: it has no steps.
-  expect(steppedCamera(camera, { ...DEFAULT_SETTINGS, lens: 'wide' }).sharpHalfWidth).toBeNull();
+  const fixed = LENSES.find(({ fixedFocusM }) => fixedFocusM !== null)!;
+  expect(steppedCamera(camera, { ...DEFAULT_SETTINGS, lens: fixed.id }).sharpHalfWidth).toBeNull();
 });

@@ -1,4 +1,4 @@
-import { compReach, isoNoise, noiseAt, timeBands, type Situation } from '../src/consequence';
+import { compReach, isoNoise, noiseAt, timeBands, type ExposureContext } from '../src/consequence';
 import { nominalTime, timeSFromClick, TIME_CLICKS } from '../src/exposure';
 import {
   BANDING_LIMIT,
@@ -16,7 +16,7 @@ import {
   smearPx,
   zoomTo,
 } from '../src/optics';
-import { rowShares, simulatedSituation, stripeLight } from '../src/simulate';
+import { rowShares, simulatedContext, stripeLight } from '../src/simulate';
 import { findScene } from '../src/scene';
 import { DEFAULT_SETTINGS, type Settings } from '../src/settings';
 
@@ -24,14 +24,14 @@ const main = findLens('main')!;
 const TIME = TIME_CLICKS;
 const ISO = { min: -3, max: 18 };
 
-const situation = (sceneId: string, change: Partial<Settings> = {}): Situation =>
-  simulatedSituation(
+const context = (sceneId: string, change: Partial<Settings> = {}): ExposureContext =>
+  simulatedContext(
     findScene(sceneId)!,
     { ...DEFAULT_SETTINGS, ...change },
     sceneId.startsWith('stars') ? 1 : null,
   );
 
-const bandOf = (id: string, where: Situation) =>
+const bandOf = (id: string, where: ExposureContext) =>
   timeBands(where, TIME).find((band) => band.id === id);
 
 describe('shake', () => {
@@ -54,11 +54,11 @@ describe('shake', () => {
     }
   });
   test('the band begins a click past the limit, and a tripod takes it away', () => {
-    expect(bandOf('shakes', situation('pans-at-noon'))?.from).toBe(handheldTimeClick(26) + 1);
-    expect(bandOf('shakes', situation('pans-at-noon', { support: 'tripod' }))).toBeUndefined();
+    expect(bandOf('shakes', context('pans-at-noon'))?.from).toBe(handheldTimeClick(26) + 1);
+    expect(bandOf('shakes', context('pans-at-noon', { support: 'tripod' }))).toBeUndefined();
   });
   test('zoom and crop count as focal length', () => {
-    const cropped = situation('pans-at-noon', { lens: 'tele', crop: 2 });
+    const cropped = context('pans-at-noon', { lens: 'tele', crop: 2 });
     expect(bandOf('shakes', cropped)?.from).toBe(handheldTimeClick(156) + 1);
   });
 });
@@ -107,14 +107,14 @@ describe('smear', () => {
   });
   test('faster subjects smear earlier, a still one never', () => {
     const from = (subject: Settings['subject']) =>
-      bandOf('smears', situation('pans-at-noon', { subject }))?.from;
+      bandOf('smears', context('pans-at-noon', { subject }))?.from;
     expect(from('walking')!).toBeGreaterThan(from('running')!);
     expect(from('running')!).toBeGreaterThan(from('vehicle')!);
     expect(from('still')).toBeUndefined();
     expect(from('scene')).toBeUndefined();
   });
   test('the wheel at the sluice smears by its own speed', () => {
-    expect(bandOf('smears', situation('sluice-at-dusk'))?.label).toBe('Wheel smears');
+    expect(bandOf('smears', context('sluice-at-dusk'))?.label).toBe('Wheel smears');
   });
 });
 
@@ -126,7 +126,7 @@ describe('stars', () => {
     expect(Math.round(fiveHundredRuleS(26))).toBe(19);
   });
   test('20 s is clear of the band, 30 s is in it, and the label has the second opinion', () => {
-    const band = bandOf('trails', situation('stars-over-the-pans', { support: 'tripod' }))!;
+    const band = bandOf('trails', context('stars-over-the-pans', { support: 'tripod' }))!;
     expect(timeSFromClick(band.from)).toBeGreaterThan(21);
     expect(timeSFromClick(band.from)).toBeLessThan(30);
     expect(band.label).toContain('500/f: 19 s');
@@ -169,7 +169,7 @@ describe('lamps on the mains', () => {
 });
 
 describe('noise along the ISO tape', () => {
-  const where = situation('pans-at-noon');
+  const where = context('pans-at-noon');
   test('photon transfer: SNR at mid-grey and three stops under it (EMVA 1288)', () => {
     const { midGrey, shadows } = noiseAt(where.optics!, 0);
     // 12000 e at saturation, mid-grey at 10/78 of it; read noise hypot(1.4, 5) e, PRNU 0.4 %.
@@ -187,7 +187,7 @@ describe('noise along the ISO tape', () => {
     expect(bands.at(-1)!.to).toBe(ISO.max);
   });
   test('a crop is noisier to look at than the whole sensor at the same ISO', () => {
-    const cropped = situation('pans-at-noon', { crop: 3 });
+    const cropped = context('pans-at-noon', { crop: 3 });
     expect(noiseAt(cropped.optics!, 9).grade).toBeGreaterThan(noiseAt(where.optics!, 9).grade);
   });
 });

@@ -1,4 +1,4 @@
-import { SensorPiece } from '../src/simulate';
+import { SensorRegion } from '../src/simulate';
 import {
   airyDiameterMm,
   blurDiameterMm,
@@ -281,11 +281,11 @@ describe('the simulated camera', () => {
       shakeSeed: 1,
       seed: 4,
     };
-    const moved = new SensorPiece(64);
+    const moved = new SensorRegion(64);
     moved.aim(target, 700, 1500);
     moved.aim(target, 731, 1477);
     moved.expose(exposure);
-    const direct = new SensorPiece(64);
+    const direct = new SensorRegion(64);
     direct.aim(target, 731, 1477);
     direct.expose(exposure);
     let most = 0;

@@ -1,7 +1,7 @@
 // Searches for focus on pieces of the simulated sensor, in a process of its own: Jest's sandbox
 // slows number crunching tenfold. Prints one outcome for every trial given as JSON on the command
 // line.
-import { SensorPiece } from '@velmo/core/simulate';
+import { SensorRegion } from '@velmo/core/simulate';
 import {
   contrastSearch,
   dioptresOfClick,
@@ -50,7 +50,7 @@ function search(trial: Trial): SearchOutcome {
     shortPx: 3024,
     layout: 'level',
   };
-  const piece = new SensorPiece(PHOTOSITES);
+  const piece = new SensorRegion(PHOTOSITES);
   piece.aim({ scene: wall(trial), framing, lens, torch: false }, 2000, 1500);
   const response = photositeResponse(lens.sensor, 100, 1);
   const look = (click: number): Sharpness => {

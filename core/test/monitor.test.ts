@@ -6,7 +6,7 @@ import {
   COUNT,
   createMonitorResult,
   createPictureMonitor,
-  createSpeckCounts,
+  createComponentCounts,
   CRUSHED_TEAL,
   LADDER_BINS,
   ladderBin,
@@ -24,7 +24,7 @@ import {
   printMarks,
   pushRight,
   rawStatistics,
-  SpeckFinder,
+  ConnectedComponents,
   surveyLight,
   toneLevels,
   zebraByte,
@@ -214,17 +214,17 @@ describe('specks', () => {
       const area = stats.intAt(g, cv.CC_STAT_AREA);
       if (area <= most) expected += area;
     }
-    const counts = createSpeckCounts();
+    const counts = createComponentCounts();
     const own = marks.slice();
-    new SpeckFinder().find(own, WIDTH, MARK_CLIPPED, most, MARK_SPECK, counts);
+    new ConnectedComponents().find(own, WIDTH, MARK_CLIPPED, most, MARK_SPECK, counts);
     expect(counts.any).toBe(expected);
     expect(own.filter((m) => m & MARK_SPECK).length).toBe(expected);
     const red = own.filter((m) => (m & MARK_SPECK) !== 0 && (m & 1) !== 0).length;
     expect(counts.channels[0]).toBe(red);
   });
   test('a whole frame is one group, and an empty one none', () => {
-    const counts = createSpeckCounts();
-    const finder = new SpeckFinder();
+    const counts = createComponentCounts();
+    const finder = new ConnectedComponents();
     finder.find(new Uint8Array(WIDTH * HEIGHT).fill(7), WIDTH, MARK_CLIPPED, 8, 0, counts);
     expect(counts.any).toBe(0);
     finder.find(new Uint8Array(WIDTH * HEIGHT), WIDTH, MARK_CLIPPED, 8, 0, counts);

@@ -13,7 +13,7 @@ import {
   SETTINGS_SCHEMA,
   type Settings,
 } from '../src/settings';
-import { UNKNOWN_SITUATION } from '../src/consequence';
+import { UNKNOWN_CONTEXT } from '../src/consequence';
 import { judge, type VerdictInput } from '../src/verdict';
 
 const solution: Solution = { timeClick: -21, isoClick: 0, differenceClicks: 0, outOfRange: false };
@@ -29,7 +29,7 @@ const input = (change: Partial<VerdictInput> = {}): VerdictInput => ({
   ranges: RANGES,
   baseIsoClick: 0,
   hasRig: true,
-  situation: UNKNOWN_SITUATION,
+  context: UNKNOWN_CONTEXT,
   crushedShare: 0,
   clippedShare: [0, 0, 0],
   overClipStops: [-1, -1, -1],

@@ -1,4 +1,4 @@
-import { simulatedSituation } from '../src/simulate';
+import { simulatedContext } from '../src/simulate';
 import { nominalTime, parseIso, parseTime } from '../src/exposure';
 import { findScene } from '../src/scene';
 import { DEFAULT_SETTINGS, held, migrateSettings, type Settings } from '../src/settings';
@@ -46,7 +46,7 @@ function findings({
     ranges: RANGES,
     baseIsoClick: 0,
     hasRig: true,
-    situation: simulatedSituation(findScene(scene)!, all, scene.startsWith('stars') ? 1 : null),
+    context: simulatedContext(findScene(scene)!, all, scene.startsWith('stars') ? 1 : null),
     clippedShare: [clipped, clipped, clipped],
     crushedShare: crushed,
     overClipStops: [over, over, over],
@@ -182,7 +182,7 @@ describe('every repair', () => {
           ranges: RANGES,
           baseIsoClick: 0,
           hasRig: true,
-          situation: simulatedSituation(
+          context: simulatedContext(
             findScene(which.scene!)!,
             repair.settings,
             which.scene!.startsWith('stars') ? 1 : null,

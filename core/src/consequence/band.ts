@@ -1,5 +1,5 @@
 import type { ClickRange } from '../exposure/solver';
-import type { Situation } from './situation';
+import type { ExposureContext } from './exposureContext';
 
 /** Colouring of a stretch of a tape: what the control does to the picture there. */
 export interface Band {
@@ -27,7 +27,7 @@ export interface Band {
 }
 
 /** One consequence, one file: the bands it prints on a tape of this range. */
-export type BandRule = (situation: Situation, range: ClickRange) => readonly Band[];
+export type BandRule = (context: ExposureContext, range: ClickRange) => readonly Band[];
 
 /** Stretches of a range in which a predicate holds. */
 export function stretches(

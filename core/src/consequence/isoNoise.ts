@@ -7,7 +7,7 @@ import {
   signalToNoise,
 } from '../sensor/sensorModel';
 import type { Band, BandRule } from './band';
-import type { Optics } from './situation';
+import type { Optics } from './exposureContext';
 
 /**
  * Signal-to-noise ratios that part the classes, at mid-grey. 40 and 10 are the "excellent" and "acceptable" criteria

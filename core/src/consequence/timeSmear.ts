@@ -3,16 +3,16 @@ import { nominalTime } from '../exposure/nominal';
 import { circlePx } from '../optics/circleOfConfusion';
 import { smearPx } from '../optics/smear';
 import type { BandRule } from './band';
-import type { Situation } from './situation';
+import type { ExposureContext } from './exposureContext';
 
 /** Pixels the subject smears by in a time; 0 when nothing is known to move. */
-export const subjectSmearPx = ({ optics, subject }: Situation, timeS: number): number =>
+export const subjectSmearPx = ({ optics, subject }: ExposureContext, timeS: number): number =>
   optics && subject ? smearPx(subject.speedMS, subject.distanceM, timeS, optics.pixelAngleRad) : 0;
 
 /** Longest click at which the subject smears by less than the circle of confusion; null: it does not move. */
-export function longestSharpSubjectClick(situation: Situation): number | null {
-  const { optics } = situation;
-  const perSecond = subjectSmearPx(situation, 1);
+export function longestSharpSubjectClick(context: ExposureContext): number | null {
+  const { optics } = context;
+  const perSecond = subjectSmearPx(context, 1);
   if (!optics || perSecond === 0) return null;
   const limitS = circlePx(optics.diagonalPx) / perSecond;
   const click = clickFromTimeS(limitS);
@@ -20,11 +20,11 @@ export function longestSharpSubjectClick(situation: Situation): number | null {
 }
 
 /** Times in which the subject moves by more than the circle of confusion. */
-export const timeSmear: BandRule = (situation, range) => {
-  const limit = longestSharpSubjectClick(situation);
-  if (limit === null || limit >= range.max || !situation.subject) return [];
-  const { name, distanceM } = situation.subject;
-  const px = subjectSmearPx(situation, timeSFromClick(limit + 3));
+export const timeSmear: BandRule = (context, range) => {
+  const limit = longestSharpSubjectClick(context);
+  if (limit === null || limit >= range.max || !context.subject) return [];
+  const { name, distanceM } = context.subject;
+  const px = subjectSmearPx(context, timeSFromClick(limit + 3));
   return [
     {
       id: 'smears',

@@ -76,7 +76,12 @@ export {
 export { type Clipping, type PushedRight, pushRight } from './pushRight';
 export { type RawLevels, rawStatistics, type RawStatistics } from './rawStatistics';
 export { type Sharpness, sharpnessOf } from './sharpness';
-export { createSpeckCounts, SPECK_PIXELS, type SpeckCounts, SpeckFinder } from './specks';
+export {
+  createComponentCounts,
+  SPECK_PIXELS,
+  type ComponentCounts,
+  ConnectedComponents,
+} from './connectedComponents';
 export { readSpot, type SpotReading } from './spotReading';
 export { texturedPeak } from './texturedPeak';
 export {

@@ -1,5 +1,5 @@
 import { LADDER_BINS } from './ladderScale';
-import { monitorWorkshop } from './monitorWorkshop';
+import { memoryLayout } from './memoryLayout';
 
 /** Bits of the mark mask. */
 export const MARK_CLIPPED_RED = 1;
@@ -74,8 +74,8 @@ export function monitorPass(
   const { whiteLevel, crushedLevel, luma, zebraLevel, toneFrom, toneTo } = tables;
   const levels = whiteLevel + 1;
   const isPlain = plain || whiteLevel > MAX_LEVEL;
-  const shop = monitorWorkshop(pixels, levels, isPlain);
-  const { buffer, even, odd, marks, frame, counts } = shop;
+  const memory = memoryLayout(pixels, levels, isPlain);
+  const { buffer, even, odd, marks, frame, counts } = memory;
   const size = 4 * levels;
   new Uint16Array(buffer, frame, raw.length).set(raw);
   const totals = new Uint32Array(buffer, counts, 4).fill(0);
@@ -84,9 +84,9 @@ export function monitorPass(
   const blocks = pixels & ~7;
   const zebra = Math.min(zebraLevel, isPlain ? zebraLevel : MAX_LEVEL);
   const watched = [whiteLevel, crushedLevel, ...luma, zebra, toneFrom, toneTo] as const;
-  shop.routines.countPixels(frame, blocks, ...watched, even, odd, size, marks, counts);
+  memory.routines.countPixels(frame, blocks, ...watched, even, odd, size, marks, counts);
   const [rest, at] = [pixels - blocks, marks + blocks];
-  shop.plain.countPixels(frame + 6 * blocks, rest, ...watched, even, odd, size, at, counts);
+  memory.plain.countPixels(frame + 6 * blocks, rest, ...watched, even, odd, size, at, counts);
   result.marks.set(new Uint8Array(buffer, marks, pixels));
   for (let channel = 0; channel < 3; channel++)
     result.counts[channel] =

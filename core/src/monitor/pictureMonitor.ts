@@ -1,4 +1,4 @@
-import { monitorWorkshop } from './monitorWorkshop';
+import { memoryLayout } from './memoryLayout';
 
 /** Bins of one curve of the picture's histogram. */
 export const PICTURE_BINS = 256;
@@ -40,18 +40,18 @@ export function monitorPicture(
   plain = false,
 ): void {
   const pixels = rgba.length >> 2;
-  const shop = monitorWorkshop(pixels, PICTURE_BINS, plain);
-  const { buffer, even, odd, frame } = shop;
+  const memory = memoryLayout(pixels, PICTURE_BINS, plain);
+  const { buffer, even, odd, frame } = memory;
   new Uint8Array(buffer, frame, rgba.length).set(rgba);
-  const ours = new Uint8Array(buffer, shop.marks, pixels);
+  const ours = new Uint8Array(buffer, memory.marks, pixels);
   ours.set(marks);
   const evenBytes = new Uint32Array(buffer, even, 4 * PICTURE_BINS).fill(0);
   const oddBytes = new Uint32Array(buffer, odd, 4 * PICTURE_BINS).fill(0);
   const blocks = pixels & ~3;
-  const [rest, at] = [pixels - blocks, shop.marks + blocks];
+  const [rest, at] = [pixels - blocks, memory.marks + blocks];
   result.zebra =
-    shop.routines.countPicture(frame, blocks, ...LUMA, zebraByte, even, odd, shop.marks) +
-    shop.plain.countPicture(frame + 4 * blocks, rest, ...LUMA, zebraByte, even, odd, at);
+    memory.routines.countPicture(frame, blocks, ...LUMA, zebraByte, even, odd, memory.marks) +
+    memory.plain.countPicture(frame + 4 * blocks, rest, ...LUMA, zebraByte, even, odd, at);
   if (result.zebra > 0) marks.set(ours);
   result.histogram.forEach((channel, c) => {
     const base = c * PICTURE_BINS;

@@ -1,6 +1,6 @@
 export { type LampReadout, READOUT_S, rowShares, stripeLight } from './lampStripes';
 export { sceneResponse } from './sceneResponse';
-export { type PieceExposure, type PieceTarget, SensorPiece } from './sensorPiece';
+export { type RegionExposure, type RegionTarget, SensorRegion } from './sensorRegion';
 export {
   bandRows,
   captureBand,
@@ -33,4 +33,4 @@ export {
   simulatedSolverInput,
 } from './simulatedSolver';
 export { StillLight } from './stillLight';
-export { simulatedSituation } from './simulatedSituation';
+export { simulatedContext } from './simulatedContext';

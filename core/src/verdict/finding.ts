@@ -1,4 +1,4 @@
-import type { Situation } from '../consequence/situation';
+import type { ExposureContext } from '../consequence/exposureContext';
 import type { Solution } from '../exposure/solver';
 import type { NudgeRanges } from '../settings/nudge';
 import type { Settings } from '../settings/settings';
@@ -12,7 +12,7 @@ export interface VerdictInput {
   readonly baseIsoClick: number;
   /** The rig has a tripod and filters to offer. */
   readonly hasRig: boolean;
-  readonly situation: Situation;
+  readonly context: ExposureContext;
   /** Share of the frame clipped in red, green, blue, 0..1, from raw values. */
   readonly clippedShare: readonly [number, number, number];
   /** Share of the frame lost in noise, 0..1. */

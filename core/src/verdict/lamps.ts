@@ -20,7 +20,7 @@ function nearestClean(input: VerdictInput, clean: (click: number) => boolean): R
 
 /** Pulsing lamps stripe the picture at this time. */
 export const lamps: Rule = (input) => {
-  const known = input.situation.lamps;
+  const known = input.context.lamps;
   if (!known) return null;
   const clean = (click: number): boolean =>
     bandingContrast(timeSFromClick(click), known.mainsHz, known.modulation) <= BANDING_LIMIT;

@@ -1,13 +1,13 @@
 import type { Rule } from './finding';
 
 /** What moves stands elsewhere in each frame of a bracket or of focus steps. */
-export const seriesMoves: Rule = ({ situation, series, settings }) => {
+export const seriesMoves: Rule = ({ context, series, settings }) => {
   const { kind } = settings.series;
-  if (!series || !situation.subject || (kind !== 'bracket' && kind !== 'focus')) return null;
+  if (!series || !context.subject || (kind !== 'bracket' && kind !== 'focus')) return null;
   return {
     id: 'series-moves',
     weight: 18,
-    text: `${situation.subject.name} moves from frame to frame: each will show it elsewhere.`,
+    text: `${context.subject.name} moves from frame to frame: each will show it elsewhere.`,
     repairs: [],
   };
 };

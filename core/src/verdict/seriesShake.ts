@@ -5,8 +5,8 @@ import { toTripod } from './repairs';
 
 /** The frame that stands would be steady, but a longer one of the series would not. */
 export const seriesShake: Rule = (input) => {
-  const { situation, solution, series } = input;
-  const { optics, steady, stabiliserStops } = situation;
+  const { context, solution, series } = input;
+  const { optics, steady, stabiliserStops } = context;
   if (!series || !optics || steady) return null;
   const limit = handheldTimeClick(optics.focalLength35Mm, stabiliserStops);
   const longest = series.longestTimeClick;

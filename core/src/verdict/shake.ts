@@ -6,8 +6,8 @@ import { retime, toTripod } from './repairs';
 
 /** Longer than a hand holds still. */
 export const shake: Rule = (input) => {
-  const { situation, solution } = input;
-  const { optics, steady, stabiliserStops } = situation;
+  const { context, solution } = input;
+  const { optics, steady, stabiliserStops } = context;
   if (!optics || steady) return null;
   const limit = handheldTimeClick(optics.focalLength35Mm, stabiliserStops);
   const time = Math.round(solution.timeClick);

@@ -6,15 +6,15 @@ import { retime } from './repairs';
 
 /** The subject moves further than the circle of confusion. A time that is held may mean it: then it weighs less. */
 export const smear: Rule = (input) => {
-  const { situation, solution, settings } = input;
-  const limit = longestSharpSubjectClick(situation);
+  const { context, solution, settings } = input;
+  const limit = longestSharpSubjectClick(context);
   const time = Math.round(solution.timeClick);
-  if (limit === null || time <= limit || !situation.subject) return null;
-  const px = subjectSmearPx(situation, timeSFromClick(time));
+  if (limit === null || time <= limit || !context.subject) return null;
+  const px = subjectSmearPx(context, timeSFromClick(time));
   return {
     id: 'smear',
     weight: settings.time.mode === 'held' ? 15 : 35,
-    text: `${situation.subject.name} smears by ${px < 10 ? px.toFixed(1) : Math.round(px)} px in ${nominalTime(time)} s.`,
+    text: `${context.subject.name} smears by ${px < 10 ? px.toFixed(1) : Math.round(px)} px in ${nominalTime(time)} s.`,
     repairs: retime(input, limit),
   };
 };

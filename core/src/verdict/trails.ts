@@ -7,12 +7,12 @@ import { retime } from './repairs';
 
 /** Stars drawn out by the turning sky. */
 export const trails: Rule = (input) => {
-  const { situation, solution } = input;
-  const [band] = timeTrails(situation, input.ranges.time ?? TIME_CLICKS);
+  const { context, solution } = input;
+  const [band] = timeTrails(context, input.ranges.time ?? TIME_CLICKS);
   const time = Math.round(solution.timeClick);
-  if (!band || time < band.from || !situation.optics || !situation.sky) return null;
-  const { cosDeclination } = situation.sky;
-  const px = trailPx(timeSFromClick(time), cosDeclination, situation.optics.pixelAngleRad);
+  if (!band || time < band.from || !context.optics || !context.sky) return null;
+  const { cosDeclination } = context.sky;
+  const px = trailPx(timeSFromClick(time), cosDeclination, context.optics.pixelAngleRad);
   return {
     id: 'trails',
     weight: 50,

@@ -1,4 +1,4 @@
-import { UNKNOWN_SITUATION } from '@velmo/core/consequence';
+import { UNKNOWN_CONTEXT } from '@velmo/core/consequence';
 import type { SeriesKind } from '@velmo/core/series';
 import type { FrameSize } from '../../storage/cameraChoice';
 import type { CameraCapabilities } from '../device/capabilities';
@@ -61,7 +61,7 @@ export function browserCapabilities(
     meterPatterns: ['whole', 'centre', 'spot'],
     canPan: false,
     solverInput: () => null,
-    situation: () => UNKNOWN_SITUATION,
+    exposureContext: () => UNKNOWN_CONTEXT,
     focus: () => focus,
     longSidePx: () => {
       const now = track.getSettings();

@@ -4,7 +4,7 @@ import type { SeriesKind } from '@velmo/core/series';
 import type { FrameSize } from '../../storage/cameraChoice';
 import type { Readings } from './readings';
 import type { SharpZone } from '@velmo/core/optics';
-import type { Situation } from '@velmo/core/consequence';
+import type { ExposureContext } from '@velmo/core/consequence';
 
 /** A lens the device can look through. */
 export interface LensChoice {
@@ -104,5 +104,5 @@ export interface CameraCapabilities {
   /** What the device's solver is asked for this light; null where the device decides by itself. */
   readonly solverInput: (settings: Settings, lightClicks: number) => SolverInput | null;
   /** What is known about what could spoil the picture. */
-  readonly situation: (settings: Settings, readings: Readings | null) => Situation;
+  readonly exposureContext: (settings: Settings, readings: Readings | null) => ExposureContext;
 }

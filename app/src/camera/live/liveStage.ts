@@ -4,7 +4,7 @@ import {
   COUNT,
   createMonitorResult,
   createPictureMonitor,
-  createSpeckCounts,
+  createComponentCounts,
   CRUSHED_TEAL,
   MARK_CLIPPED,
   MARK_SPECK,
@@ -18,7 +18,7 @@ import {
   printMarks,
   printSharpZone,
   SPECK_PIXELS,
-  SpeckFinder,
+  ConnectedComponents,
   zebraByte,
   type Clipping,
   type DepthLook,
@@ -63,9 +63,9 @@ export class LiveStage {
   zebraPixels = 0;
   private readonly table: DevelopingTable;
   private readonly pictureMonitor = createPictureMonitor();
-  private readonly finder = new SpeckFinder();
-  private readonly specks = createSpeckCounts();
-  private readonly zebraSpecks = createSpeckCounts();
+  private readonly finder = new ConnectedComponents();
+  private readonly specks = createComponentCounts();
+  private readonly zebraSpecks = createComponentCounts();
 
   constructor(
     readonly width: number,

@@ -1,4 +1,4 @@
-import { SensorPiece, type PieceExposure, type PieceTarget } from '@velmo/core/simulate';
+import { SensorRegion, type RegionExposure, type RegionTarget } from '@velmo/core/simulate';
 import type { PicturePoint } from '@velmo/core/exposure';
 import { sharpnessOf } from '@velmo/core/monitor';
 import type { LensModel } from '@velmo/core/optics';
@@ -24,8 +24,8 @@ export const pieceExposure = (
   { filterStops, support, stabiliserStops }: Settings,
   iso: number,
   { sensor }: LensModel,
-  frame: Pick<PieceExposure, 'timeS' | 'startS' | 'seed'>,
-): Omit<PieceExposure, 'dioptres'> => ({
+  frame: Pick<RegionExposure, 'timeS' | 'startS' | 'seed'>,
+): Omit<RegionExposure, 'dioptres'> => ({
   ...frame,
   response: photositeResponse(sensor, iso, 1),
   filterStops,
@@ -40,7 +40,7 @@ export const pieceExposure = (
  */
 export class LiveFocus {
   private readonly auto = new AutoFocus();
-  private piece: SensorPiece | null = null;
+  private piece: SensorRegion | null = null;
   private setting: FocusSetting = AUTO_FOCUS;
   /** When a search is to begin; Infinity: none is. */
   private dueMs = Infinity;
@@ -110,8 +110,8 @@ export class LiveFocus {
 
   /** One look of a search under way, or of one that is due. */
   step(
-    target: PieceTarget,
-    exposure: Omit<PieceExposure, 'dioptres'>,
+    target: RegionTarget,
+    exposure: Omit<RegionExposure, 'dioptres'>,
     upright: boolean,
     seen: SeenPicture,
   ): void {
@@ -125,7 +125,7 @@ export class LiveFocus {
       this.tellStarting(null);
     }
     if (!auto.searching || !this.spot) return;
-    this.piece ??= new SensorPiece(PIECE_PX);
+    this.piece ??= new SensorRegion(PIECE_PX);
     const { piece } = this;
     aimAt(piece, target, this.spot, upright);
     piece.expose({ ...exposure, steady: true, dioptres: auto.reading.dioptres });

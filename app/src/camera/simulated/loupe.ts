@@ -1,5 +1,5 @@
 import { developFrame } from '@velmo/core/files';
-import { SensorPiece, type PieceExposure, type PieceTarget } from '@velmo/core/simulate';
+import { SensorRegion, type RegionExposure, type RegionTarget } from '@velmo/core/simulate';
 import type { Developer } from '@velmo/core/colour';
 import type { PicturePoint } from '@velmo/core/exposure';
 import { sharpnessOf } from '@velmo/core/monitor';
@@ -14,7 +14,7 @@ import { Surface } from '../live/surface';
  */
 export class Loupe {
   private surface: Surface | null = null;
-  private piece: SensorPiece | null = null;
+  private piece: SensorRegion | null = null;
   private view: LoupeView | null = null;
   private stale = true;
   private skipped = false;
@@ -44,8 +44,8 @@ export class Loupe {
    * @param upright the picture stands: the sensor's rows run from its top to its foot
    */
   draw(
-    target: PieceTarget,
-    exposure: PieceExposure,
+    target: RegionTarget,
+    exposure: RegionExposure,
     developer: Developer,
     upright: boolean,
   ): LoupeReading | null {
@@ -79,16 +79,16 @@ export class Loupe {
     return this.last && this.draw(...this.last);
   }
 
-  private pieceOf(photosites: number): SensorPiece {
-    if (this.piece?.size !== photosites) this.piece = new SensorPiece(photosites);
+  private pieceOf(photosites: number): SensorRegion {
+    if (this.piece?.size !== photosites) this.piece = new SensorRegion(photosites);
     return this.piece;
   }
 }
 
 /** Lays a piece round a place in the picture, inside the sensor. */
 export function aimAt(
-  piece: SensorPiece,
-  target: PieceTarget,
+  piece: SensorRegion,
+  target: RegionTarget,
   at: PicturePoint,
   upright: boolean,
 ): void {

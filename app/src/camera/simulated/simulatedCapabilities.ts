@@ -2,7 +2,7 @@ import {
   SIMULATED_BASE_ISO_CLICK,
   SIMULATED_ISO,
   SIMULATED_TIME,
-  simulatedSituation,
+  simulatedContext,
   simulatedSolverInput,
 } from '@velmo/core/simulate';
 import { WHITE_KELVIN } from '@velmo/core/colour';
@@ -46,7 +46,7 @@ export function simulatedCapabilities(scene: Scene): CameraCapabilities {
     readsRaw: true,
     dngIs: 'DNG',
     solverInput: simulatedSolverInput,
-    situation: (settings, readings) =>
-      simulatedSituation(scene, settings, readings?.cosDeclination ?? null),
+    exposureContext: (settings, readings) =>
+      simulatedContext(scene, settings, readings?.cosDeclination ?? null),
   };
 }

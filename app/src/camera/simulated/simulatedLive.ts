@@ -1,4 +1,4 @@
-import type { PieceTarget } from '@velmo/core/simulate';
+import type { RegionTarget } from '@velmo/core/simulate';
 import type { NeutralReading } from '@velmo/core/colour';
 import {
   isoFromClick,
@@ -80,7 +80,7 @@ export class SimulatedLive {
   private readonly focus = new LiveFocus();
   private readonly loupe = new Loupe();
   /** What the sensor itself looks at: for focusing and the loupe. */
-  private sensor: PieceTarget | null = null;
+  private sensor: RegionTarget | null = null;
   private readonly meter = new LiveMeter();
   private capturing = false;
   private exposed: Exposed | null = null;

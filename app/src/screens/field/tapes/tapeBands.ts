@@ -11,9 +11,9 @@ import { fieldStore, readingsStore } from '../session/fieldState';
 
 /** The bands of the tapes as they are now, as text: what draws them can compare it. */
 
-const situationNow = () => {
+const contextNow = () => {
   const { capabilities, settings } = fieldStore.get();
-  return capabilities?.situation(settings, readingsStore.get()) ?? null;
+  return capabilities?.exposureContext(settings, readingsStore.get()) ?? null;
 };
 
 /**
@@ -43,14 +43,14 @@ function remembered(work: () => string): () => string {
 
 export const timeBandsText = remembered(() => {
   const range = fieldStore.get().capabilities?.time;
-  const situation = situationNow();
-  return range && situation ? JSON.stringify(timeBands(situation, range)) : '[]';
+  const context = contextNow();
+  return range && context ? JSON.stringify(timeBands(context, range)) : '[]';
 });
 
 export const isoBandsText = remembered(() => {
   const range = fieldStore.get().capabilities?.iso;
-  const situation = situationNow();
-  return range && situation ? JSON.stringify(isoNoise(situation, range)) : '[]';
+  const context = contextNow();
+  return range && context ? JSON.stringify(isoNoise(context, range)) : '[]';
 });
 
 export const compBandsText = remembered(() => {
@@ -63,7 +63,7 @@ export const compBandsText = remembered(() => {
 /** What the tapes say where they stand: the numbers behind the bands, a sentence a line. */
 export const consequencesText = remembered(() => {
   const readings = readingsStore.get();
-  const optics = situationNow()?.optics;
+  const optics = contextNow()?.optics;
   const sentences = (JSON.parse(timeBandsText()) as Band[]).map((band) => band.detail);
   if (optics && readings?.isoClick != null)
     sentences.push(noiseDetail(readings.isoClick, noiseAt(optics, readings.isoClick)));

@@ -1,4 +1,4 @@
-import { UNKNOWN_SITUATION } from '@velmo/core/consequence';
+import { UNKNOWN_CONTEXT } from '@velmo/core/consequence';
 import {
   CLICKS_PER_STOP,
   formatSignedThirds,
@@ -33,7 +33,7 @@ export const findingsOf = (
     },
     baseIsoClick: capabilities?.baseIsoClick ?? 0,
     hasRig: capabilities?.hasRig ?? false,
-    situation: capabilities?.situation(settings, readings) ?? UNKNOWN_SITUATION,
+    context: capabilities?.exposureContext(settings, readings) ?? UNKNOWN_CONTEXT,
     // Glints are none of the verdict's business.
     clippedShare: readings.clippedSurface,
     crushedShare: readings.crushedShare,

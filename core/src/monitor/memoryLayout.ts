@@ -3,7 +3,7 @@ import { MONITOR_WASM } from './monitorWasm';
 import { plainMonitor, type MonitorRoutines } from './plainMonitor';
 
 /** A memory of the monitors with room for frames of so many pixels and levels: addresses of what lies in it. */
-export interface MonitorWorkshop extends Routines<MonitorRoutines> {
+export interface MonitorMemory extends Routines<MonitorRoutines> {
   /** The same loops in TypeScript over the same memory: for what is left over of blocks of pixels. */
   readonly plain: MonitorRoutines;
   readonly counts: number;
@@ -20,12 +20,8 @@ const kept = new KeptRoutines(MONITOR_WASM, plainMonitor, (buffer) => {
   plain = plainMonitor(buffer);
 });
 
-/** The workshop for frames of this size. */
-export function monitorWorkshop(
-  pixels: number,
-  levels: number,
-  preferPlain: boolean,
-): MonitorWorkshop {
+/** The memory layout for frames of this size. */
+export function memoryLayout(pixels: number, levels: number, preferPlain: boolean): MonitorMemory {
   const tables = padded(4 * 4 * levels);
   const counts = 64;
   const even = counts + 64;

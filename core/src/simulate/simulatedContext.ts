@@ -1,4 +1,4 @@
-import type { Situation } from '../consequence/situation';
+import type { ExposureContext } from '../consequence/exposureContext';
 import { findLens } from '../optics/lenses';
 import { PACE_M_S } from '../optics/smear';
 import { croppedFocalLength35, croppedSize, pixelAngleRad } from '../optics/zoom';
@@ -11,11 +11,11 @@ const SUBJECT_M = 5;
 const PACE_NAMES = { still: 'Subject', walking: 'Walker', running: 'Runner', vehicle: 'Vehicle' };
 
 /** What could spoil a picture of a scene taken with these settings. */
-export function simulatedSituation(
+export function simulatedContext(
   scene: Scene,
   settings: Settings,
   cosDeclination: number | null,
-): Situation {
+): ExposureContext {
   const lens = findLens(settings.lens) ?? findLens('main')!;
   const binning = settings.sizeMp === 12 ? 1 : 2;
   const { widthPx, heightPx } = croppedSize(lens, settings.crop, binning);
@@ -38,7 +38,7 @@ export function simulatedSituation(
   };
 }
 
-function subjectOf(scene: Scene, { subject }: Settings): Situation['subject'] {
+function subjectOf(scene: Scene, { subject }: Settings): ExposureContext['subject'] {
   if (subject === 'scene') return scene.subject;
   const speedMS = PACE_M_S[subject];
   const distanceM = scene.subject?.distanceM ?? SUBJECT_M;

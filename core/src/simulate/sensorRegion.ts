@@ -11,7 +11,7 @@ import { tentBlur } from './lensBlur';
 import { sceneResponse } from './sceneResponse';
 
 /** What the sensor looks at: a scene through a lens, at the sensor's own resolution. */
-export interface PieceTarget {
+export interface RegionTarget {
   readonly scene: Scene;
   /** Of the whole sensor, a pixel a photosite, in the order the sensor reads. */
   readonly framing: Framing;
@@ -20,7 +20,7 @@ export interface PieceTarget {
 }
 
 /** How a piece is exposed. */
-export interface PieceExposure {
+export interface RegionExposure {
   readonly response: PhotositeResponse;
   /** Where the lens is focused, in dioptres. */
   readonly dioptres: number;
@@ -46,10 +46,10 @@ const mostReach = (lens: LensModel, framing: Framing): number => {
  * focusing, and to look at it photosite by photosite. Its light is kept; when it moves, only what
  * comes into it is rendered.
  */
-export class SensorPiece {
+export class SensorRegion {
   /** Raw values of the last exposure, `size * size`, RGGB. */
   readonly raw: Uint16Array;
-  private target: PieceTarget | null = null;
+  private target: RegionTarget | null = null;
   private margin = 0;
   private still: LightPlane = createLightPlane(1, 1);
   private spare: LightPlane = createLightPlane(1, 1);
@@ -74,7 +74,7 @@ export class SensorPiece {
    *
    * @param column photosite of the piece's left edge, made even so that colours stay in place; likewise `row`
    */
-  aim(target: PieceTarget, column: number, row: number): void {
+  aim(target: RegionTarget, column: number, row: number): void {
     const known = this.target;
     const same =
       known !== null &&
@@ -99,7 +99,7 @@ export class SensorPiece {
   }
 
   /** Exposes the piece into `raw`. Throws when it has not been aimed. */
-  expose(exposure: PieceExposure): void {
+  expose(exposure: RegionExposure): void {
     const { target, size } = this;
     if (!target) throw new RangeError('a piece of the sensor must be aimed before it is exposed');
     const { lens, framing } = target;
@@ -123,7 +123,7 @@ export class SensorPiece {
   }
 
   /** Light behind the lens at this focus; kept while nothing changes. */
-  private focus(target: PieceTarget, { dioptres, startS, timeS }: PieceExposure): void {
+  private focus(target: RegionTarget, { dioptres, startS, timeS }: RegionExposure): void {
     const { moved, margin, size } = this;
     if (!moved && this.focusedAt === dioptres) return;
     let plane = this.still;
@@ -142,7 +142,7 @@ export class SensorPiece {
   }
 
   /** Keeps what both places share and renders the rest. */
-  private moveTo(target: PieceTarget, x: number, y: number): void {
+  private moveTo(target: RegionTarget, x: number, y: number): void {
     const old = this.still;
     const { width: side } = old;
     const plane: LightPlane = { ...this.spare, column: x, row: y };
@@ -168,7 +168,7 @@ export class SensorPiece {
   }
 }
 
-const render = ({ scene, framing, lens, torch }: PieceTarget, plane: LightPlane): void =>
+const render = ({ scene, framing, lens, torch }: RegionTarget, plane: LightPlane): void =>
   renderScene(scene, framing, plane, sceneResponse(scene, lens), 1, torch);
 
 function copyRow(

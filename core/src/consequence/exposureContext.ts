@@ -14,7 +14,7 @@ export interface Optics {
 }
 
 /** What could spoil the picture out there. A device that does not know leaves null. */
-export interface Situation {
+export interface ExposureContext {
   readonly optics: Optics | null;
   /** The camera stands on a tripod. */
   readonly steady: boolean;
@@ -32,7 +32,7 @@ export interface Situation {
 }
 
 /** A device that knows nothing but what its picture shows. */
-export const UNKNOWN_SITUATION: Situation = {
+export const UNKNOWN_CONTEXT: ExposureContext = {
   optics: null,
   steady: false,
   stabiliserStops: 0,

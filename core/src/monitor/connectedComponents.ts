@@ -2,17 +2,20 @@
 export const SPECK_PIXELS = 8;
 
 /** Pixels of a mask that lie in small groups, by the lowest three bits of their marks. */
-export interface SpeckCounts {
+export interface ComponentCounts {
   /** Pixels with the mask's bits in specks. */
   any: number;
   /** Of those, with bit 1, 2 and 4: red, green and blue where the mask is that of clipping. */
   readonly channels: Uint32Array;
 }
 
-export const createSpeckCounts = (): SpeckCounts => ({ any: 0, channels: new Uint32Array(3) });
+export const createComponentCounts = (): ComponentCounts => ({
+  any: 0,
+  channels: new Uint32Array(3),
+});
 
 /** Finds small groups; owns its buffers, so that nothing is allocated from frame to frame. */
-export class SpeckFinder {
+export class ConnectedComponents {
   /** Runs of marked pixels: first, past the last, group. */
   private first = new Int32Array(1024);
   private last = new Int32Array(1024);
@@ -34,7 +37,7 @@ export class SpeckFinder {
     bits: number,
     most: number,
     speckBit: number,
-    counts: SpeckCounts,
+    counts: ComponentCounts,
   ): void {
     const runs = this.collect(marks, width, bits);
     this.count(marks, runs, most, speckBit, counts);
@@ -103,7 +106,7 @@ export class SpeckFinder {
     runs: number,
     most: number,
     speckBit: number,
-    counts: SpeckCounts,
+    counts: ComponentCounts,
   ): void {
     let any = 0;
     let red = 0;
