@@ -1,5 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import type { Page } from 'puppeteer-core';
+import { findLens } from '@velmo/core/optics';
+import { photositeResponse, shareOfSnr } from '@velmo/core/sensor';
 import {
   downloads,
   EXPOSE,
@@ -42,18 +44,24 @@ const exif = (file: string): Record<string, unknown> =>
     execFileSync('exiftool', ['-json', '-n', '-validate', '-All:All', file]).toString(),
   )[0];
 
-/** Mean and standard error of the green photosites of a patch, black taken off, as dcraw reads them. */
-function greenPatch(file: string): { mean: number; error: number } {
+/** A raw as dcraw reads it: black taken off. */
+function rawOf(file: string): { width: number; height: number; at(x: number, y: number): number } {
   const pgm = execFileSync('dcraw', ['-D', '-4', '-t', '0', '-c', file], { maxBuffer: 1 << 27 });
   const [width, height] = /^P5\n(\d+) (\d+)\n/
     .exec(pgm.subarray(0, 40).toString('latin1'))!
     .slice(1)
     .map(Number);
   const body = pgm.subarray(pgm.length - 2 * width * height);
+  return { width, height, at: (x, y) => body.readUInt16BE(2 * (y * width + x)) - 256 };
+}
+
+/** Mean and standard error of the green photosites of a patch, black taken off, as dcraw reads them. */
+function greenPatch(file: string): { mean: number; error: number } {
+  const { width, height, at } = rawOf(file);
   const values: number[] = [];
   for (let y = (height >> 1) - 20; y < (height >> 1) + 20; y++)
     for (let x = (width >> 1) - 20; x < (width >> 1) + 20; x++)
-      if (((x ^ y) & 1) === 1) values.push(body.readUInt16BE(2 * (y * width + x)) - 256);
+      if (((x ^ y) & 1) === 1) values.push(at(x, y));
   const mean = values.reduce((a, b) => a + b) / values.length;
   const variance = values.reduce((sum, v) => sum + (v - mean) ** 2, 0) / (values.length - 1);
   return { mean, error: Math.sqrt(variance / values.length) };
@@ -133,6 +141,54 @@ describe('a bracket', () => {
         /5 frames, 2 stops apart: 1\/125, 1\/500, 1\/30, 1\/2000, 1\/8 s at ISO 100/,
       );
     });
+  });
+});
+
+test('a scene of 14 stops is covered by one press: no texture clips in the darkest frame, no shadow is under the SNR in the brightest', async () => {
+  await withPage('scene=drying-shed&support=tripod&mp=3&iso=100&focus=4m', async (page) => {
+    const files = await downloads(page);
+    await refined(page);
+    await tap(page, '[data-testid=series]');
+    await press(page, 'bracket');
+    await pressFirst(page, 'Cover the scene');
+    const words = /(\d) frames, ([\d /]+) stops? apart: ([\d /]+) stops of light\./;
+    await until(() => pageText(page), words);
+    const [, frames, , light] = words.exec(await pageText(page))!;
+    // What the shed holds, from its door to its corners (core: scenes).
+    expect(Number(light.split(' ')[0])).toBeGreaterThanOrEqual(12);
+    await press(page, 'Close');
+    await tap(page, EXPOSE);
+    const count = Number(frames);
+    await framesStored(page, count);
+    await idle(page);
+    const records = await storedRecords(page);
+    const byTime = [...records].sort((a, b) => a.timeS! - b.timeS!);
+    // Specks may clip, a thousandth of the frame.
+    expect(Math.max(...byTime[0].clippedShare!)).toBeLessThan(0.0015);
+    expect(Math.max(...byTime[1].clippedShare!)).toBeGreaterThan(0.0015);
+    const brightest = records.indexOf(byTime.at(-1)!);
+    await tap(page, STACK);
+    for (let k = 0; k < brightest; k++) {
+      await until(() => pageText(page), new RegExp(`${k + 1} of ${count}.*Clipped`, 's'));
+      await page.keyboard.press('ArrowRight');
+    }
+    await until(() => pageText(page), new RegExp(`${brightest + 1} of ${count}.*Clipped`, 's'));
+    await pressFirst(page, 'Save DNG');
+    const { width, height, at } = rawOf(await files.next('.dng'));
+    // The darkest hundredth, over squares of 16: their noise is small against the signal.
+    const means: number[] = [];
+    for (let y = 0; y + 16 <= height; y += 16)
+      for (let x = 0; x + 16 <= width; x += 16) {
+        let sum = 0;
+        for (let dy = 0; dy < 16; dy++)
+          for (let dx = (dy & 1) ^ 1; dx < 16; dx += 2) sum += at(x + dx, y + dy);
+        means.push(sum / 128);
+      }
+    means.sort((a, b) => a - b);
+    const { sensor } = findLens('main')!;
+    const share = shareOfSnr(photositeResponse(sensor, 100, 2), 4);
+    const wanted = share * (sensor.whiteLevel - sensor.blackLevel);
+    expect(means[Math.floor(0.012 * means.length)]).toBeGreaterThan(0.9 * wanted);
   });
 });
 

@@ -147,6 +147,7 @@ const CAPABILITIES: CameraCapabilities = {
   hasTorch: true,
   canLock: true,
   series: SERIES_KINDS,
+  coversScene: false,
   averages: false,
   takesPhotos: false,
   frameSizes: [],

@@ -14,7 +14,13 @@ export {
   ladderBin,
   ladderBinTable,
 } from './ladderScale';
-export { HIGHLIGHT_SHARE, type LightSurvey, surveyLight } from './lightSurvey';
+export {
+  darkestLight,
+  HIGHLIGHT_SHARE,
+  type LightSurvey,
+  SHADOW_SHARE,
+  surveyLight,
+} from './lightSurvey';
 export {
   CLIPPED_PINK,
   CRUSHED_TEAL,

@@ -44,7 +44,30 @@ export function surveyLight(
 /** Every third pixel is enough to place a thousandth of the frame. */
 const SURVEY_STRIDE = 3;
 
+/** Light that all but `HIGHLIGHT_SHARE` of a channel stays under. */
 function highlight(light: Float32Array, channel: number): number {
+  const pixels = count(light, channel);
+  let above = 0;
+  let bin = SURVEY_BINS;
+  while (bin > 0 && above <= pixels * HIGHLIGHT_SHARE) above += counts[--bin];
+  return lightOf(bin);
+}
+
+/** Share of the frame that may lie under what counts as its darkest tone. */
+export const SHADOW_SHARE = 0.01;
+const GREEN = 1;
+
+/** Luminance under which the darkest `SHADOW_SHARE` of a frame of camera-space light lies, cd/m2. */
+export function darkestLight(light: Float32Array): number {
+  const pixels = count(light, GREEN);
+  let below = 0;
+  let bin = -1;
+  while (bin < SURVEY_BINS - 1 && below <= pixels * SHADOW_SHARE) below += counts[++bin];
+  return lightOf(bin);
+}
+
+/** Counts a channel's light by bins; returns how many pixels that are. */
+function count(light: Float32Array, channel: number): number {
   const words = new Uint32Array(light.buffer, light.byteOffset, light.length);
   counts.fill(0);
   let pixels = 0;
@@ -53,10 +76,11 @@ function highlight(light: Float32Array, channel: number): number {
     // Below zero, by a resampling that overshot: no light.
     counts[word >= NEGATIVE ? 0 : word >>> 16]++;
   }
-  let above = 0;
-  let bin = SURVEY_BINS;
-  while (bin > 0 && above <= pixels * HIGHLIGHT_SHARE) above += counts[--bin];
-  // The middle of the bin.
+  return pixels;
+}
+
+/** Light in the middle of a bin. */
+function lightOf(bin: number): number {
   bits[0] = ((bin << 16) | 0x8000) >>> 0;
   return float[0];
 }

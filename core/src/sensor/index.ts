@@ -27,5 +27,6 @@ export {
   type PhotositeResponse,
   saturationExposureAtBase,
   type SensorModel,
+  shareOfSnr,
   signalToNoise,
 } from './sensorModel';

@@ -99,6 +99,19 @@ export function noiseFloorShare(response: PhotositeResponse): number {
 }
 
 /**
+ * Share of saturation from which on a signal reaches an SNR; Infinity where the photosites differ by
+ * too much for it. Solves s = snr sqrt(s + read^2 + (prnu s)^2) (EMVA 1288).
+ */
+export function shareOfSnr(response: PhotositeResponse, snr: number): number {
+  const { readNoiseE, prnu, saturationE } = response;
+  const left = 1 - (snr * prnu) ** 2;
+  if (left <= 0) return Infinity;
+  const q = snr * snr;
+  const signalE = (q + Math.sqrt(q * q + 4 * left * q * readNoiseE ** 2)) / (2 * left);
+  return signalE / saturationE;
+}
+
+/**
  * Electrons per unit of camera-space luminance (cd/m2) for one exposure, so that a neutral surface metered at
  * 0 lands at MID_GREY_SHARE of saturation at base ISO.
  */

@@ -43,5 +43,6 @@ export {
   type Interval,
   type Series,
   type SeriesKind,
+  type SeriesOf,
   type SeriesPlace,
 } from './series';

@@ -31,6 +31,7 @@ export type Series =
   | ({ readonly kind: 'interval' } & Interval);
 
 export type SeriesKind = Series['kind'];
+export type SeriesOf<K extends SeriesKind> = Extract<Series, { kind: K }>;
 export const SERIES_KINDS = ['single', 'bracket', 'burst', 'focus', 'interval'] as const;
 
 export const BURST_FRAMES = { min: 3, max: 60 } as const;
@@ -55,7 +56,7 @@ export const DELAYS_S = [0, 2, 3, 10, 20] as const;
 export type DelayS = (typeof DELAYS_S)[number];
 
 /** What each kind is before anything was chosen. */
-export const FIRST_SERIES: { readonly [K in SeriesKind]: Extract<Series, { kind: K }> } = {
+export const FIRST_SERIES: { readonly [K in SeriesKind]: SeriesOf<K> } = {
   single: { kind: 'single' },
   bracket: { kind: 'bracket', frames: 3, stepClicks: 3, order: 'middle-first' },
   burst: { kind: 'burst', frames: 10 },

@@ -73,6 +73,7 @@ export function browserCapabilities(
     hasTorch: hasTorch(controls),
     canLock: false,
     series: seriesOf(controls),
+    coversScene: false,
     averages: true,
     takesPhotos: canTakePhotos(),
     frameSizes: sizesOf(controls),

@@ -1,4 +1,4 @@
-import type { CapturePlan } from '@velmo/core/series';
+import type { CapturePlan, SceneRange } from '@velmo/core/series';
 import type { NeutralReading } from '@velmo/core/colour';
 import type { PicturePoint } from '@velmo/core/exposure';
 import type { PushedRight } from '@velmo/core/monitor';
@@ -47,6 +47,11 @@ export interface CameraFacets {
    * the first frame.
    */
   pushRight?(allowedShare: number): Promise<PushedRight | null>;
+  /**
+   * From the brightest texture, of which no more than the share allowed by the monitors may clip, to
+   * the darkest tone; null before the first frame.
+   */
+  sceneRange?(allowedShare: number): Promise<SceneRange | null>;
   /**
    * What a place in the picture, said to be neutral, tells of the light; null before the first
    * frame.

@@ -84,6 +84,8 @@ export interface CameraCapabilities {
   readonly canLock: boolean;
   /** What one press can take. */
   readonly series: readonly SeriesKind[];
+  /** It knows the light past what a frame holds: a bracket can be made to cover it. */
+  readonly coversScene: boolean;
   /** Several frames can be averaged into one. */
   readonly averages: boolean;
   /** A JPEG is the device's own photograph, in a size of its own. */

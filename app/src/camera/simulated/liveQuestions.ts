@@ -4,8 +4,9 @@ import {
   type NeutralReading,
   type WhitePoint,
 } from '@velmo/core/colour';
-import { PIN_SHARE, type PicturePoint } from '@velmo/core/exposure';
+import { CLICKS_PER_STOP, PIN_SHARE, type PicturePoint } from '@velmo/core/exposure';
 import {
+  darkestLight,
   NOTHING_WATCHED,
   pushRight,
   sampleNeutral,
@@ -13,6 +14,7 @@ import {
   type MonitorTables,
   type PushedRight,
 } from '@velmo/core/monitor';
+import type { SceneRange } from '@velmo/core/series';
 import { exposeLive, type LightStripes, type PhotositeResponse } from '@velmo/core/sensor';
 import { LiveStage } from '../live/liveStage';
 
@@ -29,6 +31,14 @@ export interface Exposed {
 const PUSH_CLICKS = { min: -45, max: 45 } as const;
 /** Their noise: always the same, so that asking twice gives the same answer. */
 const TRIAL_SEED = 11;
+
+/** One of them, asked of a frame's light, in the size of a stage; `clipStops`: where its raw clips. */
+export type Question<T> = (
+  questions: LiveQuestions,
+  exposed: Exposed,
+  of: LiveStage,
+  clipStops: number,
+) => T;
 
 /** Questions to the latest frame that are asked now and then, not thirty times a second. */
 export class LiveQuestions {
@@ -50,6 +60,16 @@ export class LiveQuestions {
       return trial.clipping;
     };
     return pushRight(clippingAt, share * of.width * of.height, PUSH_CLICKS);
+  }
+
+  /** From the brightest texture to the darkest tone of the frame's light, past what a raw holds. */
+  sceneRange(share: number, exposed: Exposed, of: LiveStage, clipStops: number): SceneRange {
+    const { light, perLight, response } = exposed;
+    const darkest = Math.log2((darkestLight(light) * perLight) / response.saturationE);
+    return {
+      brightestClicks: CLICKS_PER_STOP * clipStops - this.pushRight(exposed, of, share).clicks,
+      darkestClicks: CLICKS_PER_STOP * (clipStops + darkest),
+    };
   }
 
   /** What a place in the frame tells of the light, were it neutral. */

@@ -4,7 +4,7 @@ import { findLens, LENSES } from '@velmo/core/optics';
 import { findScene, SCENES, type Scene } from '@velmo/core/scene';
 import type { NeutralReading } from '@velmo/core/colour';
 import type { PushedRight } from '@velmo/core/monitor';
-import type { CapturePlan } from '@velmo/core/series';
+import type { CapturePlan, SceneRange } from '@velmo/core/series';
 import type { Settings } from '@velmo/core/settings';
 import type { CameraDevice, CaptureEvents } from '../device/CameraDevice';
 import type { CameraCapabilities } from '../device/capabilities';
@@ -107,6 +107,10 @@ export class SimulatedCamera implements CameraDevice {
 
   pushRight(allowedShare: number): Promise<PushedRight | null> {
     return this.asked(this.live.pushRight(allowedShare));
+  }
+
+  sceneRange(allowedShare: number): Promise<SceneRange | null> {
+    return this.asked(this.live.sceneRange(allowedShare));
   }
 
   readNeutral(at: PicturePoint): Promise<NeutralReading | null> {

@@ -36,6 +36,7 @@ export function simulatedCapabilities(scene: Scene): CameraCapabilities {
     hasTorch: true,
     canLock: true,
     series: SERIES_KINDS,
+    coversScene: true,
     averages: false,
     takesPhotos: false,
     frameSizes: [],

@@ -6,7 +6,6 @@ import {
   type PicturePoint,
   type Solution,
 } from '@velmo/core/exposure';
-import type { PushedRight } from '@velmo/core/monitor';
 import { findLens, type LensModel } from '@velmo/core/optics';
 import { fastestSky, type Framing, type Scene } from '@velmo/core/scene';
 import {
@@ -20,7 +19,7 @@ import type { Settings } from '@velmo/core/settings';
 import { FIRST_VIEW, type Aim, type ViewOptions } from '../device/view';
 import type { Readings } from '../device/readings';
 import { FrameLoop } from '../live/frameLoop';
-import { LiveQuestions, type Exposed } from './liveQuestions';
+import { LiveQuestions, type Exposed, type Question } from './liveQuestions';
 import {
   liveRendering,
   sameRendering,
@@ -253,9 +252,10 @@ export class SimulatedLive {
       this.meter.measure(moving.composed, scene, this.lens(), settings, capturing);
   }
 
-  /** See `CameraDevice.pushRight`; null before the first frame. */
-  pushRight(allowedShare: number): PushedRight | null {
-    return this.exposed && this.questions.pushRight(this.exposed, this.stage, allowedShare);
+  /** Asks the latest frame something; null before the first. */
+  ask<T>(question: Question<T>): T | null {
+    const { exposed, latest, stage, questions } = this;
+    return exposed && latest ? question(questions, exposed, stage, latest.clipStops) : null;
   }
 
   /** See `CameraDevice.readNeutral`; null before the first frame. */

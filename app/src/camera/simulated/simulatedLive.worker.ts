@@ -2,7 +2,7 @@ import { exposeKept } from '../../workers/exposeKept';
 import type { NeutralReading } from '@velmo/core/colour';
 import type { PicturePoint } from '@velmo/core/exposure';
 import type { PushedRight } from '@velmo/core/monitor';
-import type { HeldExposure } from '@velmo/core/series';
+import type { HeldExposure, SceneRange } from '@velmo/core/series';
 import type { Settings } from '@velmo/core/settings';
 import type { ViewOptions } from '../device/view';
 import type { ClockSetting } from './light/sceneClock';
@@ -21,7 +21,10 @@ const api = {
   look: (target: LiveAim, applied: number): void => live?.look(target, applied),
   view: (options: ViewOptions): void => live?.view(options),
   setClock: (clock: ClockSetting): void => live?.setClock(clock),
-  pushRight: (allowedShare: number): PushedRight | null => live?.pushRight(allowedShare) ?? null,
+  sceneRange: (allowedShare: number): SceneRange | null =>
+    live?.ask((questions, ...frame) => questions.sceneRange(allowedShare, ...frame)) ?? null,
+  pushRight: (allowedShare: number): PushedRight | null =>
+    live?.ask((questions, exposed, of) => questions.pushRight(exposed, of, allowedShare)) ?? null,
   readNeutral: (at: PicturePoint): NeutralReading | null => live?.readNeutral(at) ?? null,
   attachLoupe: (canvas: OffscreenCanvas): void => live?.attachLoupe(canvas),
   refocus: async (): Promise<void> => live?.refocus(),

@@ -1,28 +1,15 @@
 import { StyleSheet, Text } from 'react-native';
-import {
-  formatStops,
-  formatThirds,
-  nominalIso,
-  timeWords,
-  timeSFromClick,
-} from '@velmo/core/exposure';
-import { distanceOf, formatDistance } from '@velmo/core/optics';
-import {
-  BRACKET_FRAMES,
-  BRACKET_STEP_CLICKS,
-  DELAYS_S,
-  focusGap,
-  type BracketOrder,
-  type Series,
-} from '@velmo/core/series';
-import { Button } from '../../../instruments/Button';
+import { formatStops, nominalIso, timeWords, timeSFromClick } from '@velmo/core/exposure';
+import { DELAYS_S, focusGap, type Series } from '@velmo/core/series';
 import { Choice } from '../../../instruments/Choice';
 import { Sheet } from '../../../instruments/Sheet';
 import { useRoom } from '../../../storage/frameQueries';
 import { useStore } from '../../../state/store';
+import { SHEET_TEXT } from '../../../theme/sheetText';
 import { COLOUR, FONT } from '../../../theme/theme';
-import { chooseKind, changeSeries, markFocusEnd } from '../commands/seriesCommands';
+import { chooseKind } from '../commands/seriesCommands';
 import type { Foreseen } from '../series/foreseen';
+import { SeriesParts } from '../series/SeriesParts';
 import { seriesCount } from '../series/seriesCount';
 import { useForeseen } from '../series/useForeseen';
 import { changeSettings } from '../session/fieldSession';
@@ -30,8 +17,6 @@ import { closeSheet, fieldStore } from '../session/fieldState';
 import { changePreferences } from '../session/preferencesNow';
 import { framesLeft, leftDigits } from '../words/fileWords';
 import { bytesWords, KIND_WORDS, whileWords } from '../words/seriesWords';
-
-type Of<K extends Series['kind']> = Extract<Series, { kind: K }>;
 
 /** What one press takes: its kind, its number, and when it begins. */
 export function SeriesSheet() {
@@ -46,165 +31,14 @@ export function SeriesSheet() {
         onChoose={chooseKind}
       />
       {!kinds.includes('focus') && (
-        <Text style={styles.about}>
+        <Text style={SHEET_TEXT.about}>
           Focus steps need the lens’s aperture and focal length, which this camera does not tell.
         </Text>
       )}
       <Plan />
-      <Parts series={series} />
+      <SeriesParts series={series} />
       <Delay />
     </Sheet>
-  );
-}
-
-function Parts({ series }: { series: Series }) {
-  switch (series.kind) {
-    case 'single':
-      return null;
-    case 'bracket':
-      return <BracketParts series={series} />;
-    case 'burst':
-      return <BurstParts series={series} />;
-    case 'focus':
-      return <FocusParts series={series} />;
-    case 'interval':
-      return <IntervalParts series={series} />;
-  }
-}
-
-/** Numbers offered, and the one a link brought. */
-const offered = (numbers: readonly number[], now: number): number[] =>
-  [...new Set([...numbers, now])].sort((a, b) => a - b);
-
-const range = ({ min, max }: { min: number; max: number }): number[] =>
-  Array.from({ length: max - min + 1 }, (_, i) => min + i);
-
-function Frames(props: {
-  numbers: readonly number[];
-  now: number;
-  onChoose: (frames: number) => void;
-}) {
-  return (
-    <Choice
-      label="Frames"
-      options={offered(props.numbers, props.now).map((frames) => ({
-        value: frames,
-        label: `${frames}`,
-        name: `${frames} frames`,
-      }))}
-      value={props.now}
-      onChoose={props.onChoose}
-    />
-  );
-}
-
-const ORDER_WORDS: Readonly<Record<BracketOrder, string>> = {
-  'middle-first': 'middle, under, over',
-  'dark-first': 'dark to bright',
-  'bright-first': 'bright to dark',
-};
-
-function BracketParts({ series }: { series: Of<'bracket'> }) {
-  return (
-    <>
-      <Frames
-        numbers={range(BRACKET_FRAMES)}
-        now={series.frames}
-        onChoose={(frames) => changeSeries({ ...series, frames })}
-      />
-      <Choice
-        label="Apart"
-        options={range(BRACKET_STEP_CLICKS).map((clicks) => ({
-          value: clicks,
-          label: formatThirds(clicks),
-          name: `${formatStops(clicks)} apart`,
-        }))}
-        value={series.stepClicks}
-        onChoose={(stepClicks) => changeSeries({ ...series, stepClicks })}
-      />
-      <Choice
-        label="Order"
-        options={(Object.keys(ORDER_WORDS) as BracketOrder[]).map((order) => ({
-          value: order,
-          label: ORDER_WORDS[order],
-        }))}
-        value={series.order}
-        onChoose={(order) => changeSeries({ ...series, order })}
-      />
-    </>
-  );
-}
-
-function BurstParts({ series }: { series: Of<'burst'> }) {
-  return (
-    <Frames
-      numbers={[3, 5, 10, 20, 40, 60]}
-      now={series.frames}
-      onChoose={(frames) => changeSeries({ ...series, frames })}
-    />
-  );
-}
-
-function FocusParts({ series }: { series: Of<'focus'> }) {
-  const unit = useStore(fieldStore, (s) => s.preferences.focusing.unit);
-  const end = (dioptres: number): string => formatDistance(distanceOf(dioptres), unit);
-  return (
-    <>
-      <Text style={styles.about}>
-        Tap the nearest thing that must be sharp, mark it; then the farthest.
-      </Text>
-      <Button
-        label={`Near end: ${end(series.nearDioptres)} · mark here`}
-        name="Mark the near end where focus stands"
-        onPress={() => markFocusEnd('near')}
-      />
-      <Button
-        label={`Far end: ${end(series.farDioptres)} · mark here`}
-        name="Mark the far end where focus stands"
-        onPress={() => markFocusEnd('far')}
-      />
-      <Choice
-        label="Overlap"
-        options={offered([0, 10, 20, 30, 50], Math.round(100 * series.overlap)).map((percent) => ({
-          value: percent,
-          label: `${percent} %`,
-          name: `Overlap ${percent} %`,
-        }))}
-        value={Math.round(100 * series.overlap)}
-        onChoose={(percent) => changeSeries({ ...series, overlap: percent / 100 })}
-      />
-    </>
-  );
-}
-
-function IntervalParts({ series }: { series: Of<'interval'> }) {
-  return (
-    <>
-      <Choice
-        label="Every"
-        options={offered([1, 2, 5, 10, 30, 60, 300, 900, 3600], series.everyS).map((seconds) => ({
-          value: seconds,
-          label: whileWords(seconds),
-          name: `Every ${whileWords(seconds)}`,
-        }))}
-        value={series.everyS}
-        onChoose={(everyS) => changeSeries({ ...series, everyS })}
-      />
-      <Frames
-        numbers={[10, 30, 60, 120, 300, 999]}
-        now={series.frames}
-        onChoose={(frames) => changeSeries({ ...series, frames })}
-      />
-      <Choice
-        label="Exposure"
-        options={[
-          { value: 'held' as const, label: 'as the first' },
-          { value: 'metered' as const, label: 'metered anew' },
-        ]}
-        value={series.exposure}
-        onChoose={(exposure) => changeSeries({ ...series, exposure })}
-      />
-    </>
   );
 }
 
@@ -289,6 +123,5 @@ function planWords(series: Series, { frames }: Foreseen, halfWidth: number | nul
 }
 
 const styles = StyleSheet.create({
-  about: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 19, color: COLOUR.lightSoft },
   plan: { fontFamily: FONT.medium, fontSize: 16, lineHeight: 21, color: COLOUR.light },
 });

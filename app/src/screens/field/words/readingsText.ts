@@ -5,7 +5,7 @@ import {
   formatStops,
   formatThirds,
 } from '@velmo/core/exposure';
-import { binStops, HIGHLIGHT_SHARE, LADDER_BINS } from '@velmo/core/monitor';
+import { binStops, HIGHLIGHT_SHARE, LADDER_BINS, SHADOW_SHARE } from '@velmo/core/monitor';
 import { judge, type Finding, type SeriesForecast } from '@velmo/core/verdict';
 import type { Settings } from '@velmo/core/settings';
 import type { CameraCapabilities } from '../../../camera/device/capabilities';
@@ -43,8 +43,6 @@ export const findingsOf = (
     series,
   });
 
-/** The darkest tones lie in this share of the frame. */
-const SHADOW_SHARE = 0.01;
 const LUMINANCE = 3;
 
 /** Stops from mid-grey under which the darkest hundredth of the frame lies. */

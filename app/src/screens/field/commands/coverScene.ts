@@ -1,0 +1,58 @@
+import { CLICKS_PER_STOP, formatStops, isoFromClick } from '@velmo/core/exposure';
+import { photositeResponse, shareOfSnr } from '@velmo/core/sensor';
+import { coverScene, type Coverage, type SceneRange } from '@velmo/core/series';
+import { changeExposure, theCamera } from '../session/fieldSession';
+import { fieldStore, readingsStore, say } from '../session/fieldState';
+import { changeSeries } from './seriesCommands';
+
+/** What the darkest tone may be chosen to have, as signal to noise of a pixel of the file. */
+export const SHADOW_SNRS = [1, 2, 4, 10] as const;
+
+/** Clicks under clipping at which a pixel of the file reaches an SNR; null where the sensor is not known. */
+function clicksToSnr(snr: number): number | null {
+  const { capabilities, settings } = fieldStore.get();
+  const readings = readingsStore.get();
+  const optics = capabilities?.exposureContext(settings, readings).optics;
+  if (!optics || readings?.isoClick == null) return null;
+  const response = photositeResponse(
+    optics.sensor,
+    isoFromClick(readings.isoClick),
+    optics.binning,
+  );
+  return CLICKS_PER_STOP * Math.log2(shareOfSnr(response, snr));
+}
+
+/** "5 frames, 2 stops apart: 13 1/3 stops of light." */
+export function coveredWords(
+  { offsets, stepClicks, missingClicks }: Coverage,
+  range: SceneRange,
+): string {
+  const light = `${formatStops(Math.round(range.brightestClicks - range.darkestClicks))} of light`;
+  if (offsets.length === 1) return `One frame holds it: ${light}.`;
+  const missing =
+    missingClicks > 0 ? ` ${formatStops(missingClicks)} of shadow are left in the noise.` : '';
+  return `${offsets.length} frames, ${formatStops(stepClicks)} apart: ${light}.${missing}`;
+}
+
+/**
+ * Plans the fewest frames, and for them the smallest step, that hold the scene from its brightest
+ * texture to its darkest tone at a chosen SNR, and puts the exposure in their middle.
+ */
+export async function coverTheScene(snr: number): Promise<void> {
+  const { monitors } = fieldStore.get().preferences;
+  const range = await theCamera()?.sceneRange?.(monitors.allowedShare);
+  const readings = readingsStore.get();
+  const under = clicksToSnr(snr);
+  if (!range || !readings || under === null) return say('The light has not been read yet.');
+  const clipClicks = CLICKS_PER_STOP * readings.clipStops;
+  const coverage = coverScene(range, { clipClicks, floorClicks: clipClicks + under });
+  const { offsets, stepClicks } = coverage;
+  const middle = offsets[Math.floor(offsets.length / 2)];
+  if (middle !== 0) changeExposure(middle);
+  changeSeries(
+    offsets.length === 1
+      ? { kind: 'single' }
+      : { kind: 'bracket', frames: offsets.length, stepClicks, order: 'middle-first' },
+  );
+  say(coveredWords(coverage, range));
+}
