@@ -174,4 +174,28 @@ everyEngine(({ tab, url, test }) => {
     await fieldReadyIn(tab());
     await until(() => read(tab(), 'body'), /no frame yet|Frames you expose appear here/);
   });
+
+  test('a bracket after a delay: counted down, foreseen on the scales, kept as one, flipped through, deleted', async () => {
+    const link = 'scene=test-wall&time=1/125&iso=100&mp=3&crop=2&support=tripod';
+    await openFieldIn(tab(), url(), `${link}&series=bracket:3:1&delay=2`);
+    await present(tab(), '[data-testid=ladder-bars]');
+    await present(tab(), '[data-testid=tape-Time] [data-testid=tape-marks]');
+    await tapOn(tab(), EXPOSE);
+    await present(tab(), '[data-testid=countdown]');
+    const stack = '[role=link][aria-label^="Series of 3 frames"]';
+    await present(tab(), stack, 60_000);
+    await until(() => read(tab(), EXPOSE), /^Exposebracket 3/, 60_000);
+    await tapOn(tab(), stack);
+    await untilWords(tab(), /1 of 3[^]*1\/125 s/, 30_000);
+    await tab().key('ArrowRight');
+    await untilWords(tab(), /2 of 3[^]*1\/250 s/, 30_000);
+    await tab().key('ArrowRight');
+    await untilWords(tab(), /3 of 3[^]*1\/60 s/, 30_000);
+    await showsSomething(tab(), '[data-testid=frame-picture]');
+    await pressOn(tab(), 'Delete all 3 ...');
+    await pressOn(tab(), 'Delete');
+    await fieldReadyIn(tab());
+    await until(() => read(tab(), 'body'), /no frame yet|Frames you expose appear here/);
+    expect(tab().errors).toEqual([]);
+  });
 });

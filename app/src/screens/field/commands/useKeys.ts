@@ -37,7 +37,7 @@ const KEYS: Readonly<Record<string, () => void>> = {
   k: () => toggleSheet('marks'),
   f: () => toggleSheet('files'),
   s: () => toggleSheet('series'),
-  a: holdAll,
+  H: holdAll,
   j: () => toggleSheet('focus'),
   g: findFocus,
   o: toggleLoupe,
