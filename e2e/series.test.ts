@@ -7,6 +7,7 @@ import {
   EXPOSE,
   fieldReady,
   launch,
+  openLastFrame,
   openPage,
   pageText,
   pressFirst,
@@ -37,7 +38,7 @@ async function withPage(query: string, work: (page: Page) => Promise<void>): Pro
 
 const exposeText = (page: Page): Promise<string> => page.$eval(EXPOSE, (e) => e.textContent ?? '');
 const idle = (page: Page): Promise<string> =>
-  until(() => exposeText(page), /^Expose(DNG|bracket|burst|focus|interval)[^%]*$/, 120_000);
+  until(() => exposeText(page), /^Expose(DNG|bracket|burst|focus|interval|long)[^%]*$/, 120_000);
 
 const exif = (file: string): Record<string, unknown> =>
   JSON.parse(
@@ -262,6 +263,39 @@ describe('a press that takes a while', () => {
       await pressFirst(page, '‹ Field');
       await idle(page);
       await refined(page);
+    });
+  });
+
+  test('a long exposure grows, ends when pressed, and is one raw that says of how many frames it is', async () => {
+    const query = 'scene=stars-over-the-pans&mp=3&crop=3&support=tripod&time=10&iso=800&focus=inf';
+    await withPage(`${query}&series=long:3600:brightest&clock=60`, async (page) => {
+      const files = await downloads(page);
+      expect(await exposeText(page)).toMatch(/^Exposelong · 1 h · \d+ MB$/);
+      await tap(page, EXPOSE);
+      await until(() => exposeText(page), /^Press to stop4 gathered/, 60_000);
+      await page.waitForSelector('[data-testid=growing]');
+      await tap(page, EXPOSE);
+      await framesStored(page, 1);
+      await idle(page);
+      expect(await page.$('[data-testid=growing]')).toBeNull();
+      const [record] = await storedRecords(page);
+      const { frames } = record.average!;
+      expect(frames).toBeGreaterThanOrEqual(4);
+      await openLastFrame(page);
+      await until(() => pageText(page), /Clipped/);
+      await pressFirst(page, 'Save DNG');
+      const saved = await files.next('.dng');
+      const tags = exif(saved);
+      expect(tags).toMatchObject({
+        Validate: '0 0 0',
+        CompositeImage: 3,
+        CompositeImageCount: `${frames} ${frames}`,
+        WhiteLevel: 16 * 4095,
+      });
+      expect(tags.ImageDescription).toMatch(
+        new RegExp(`Brightest of each photosite of ${frames} frames of 10(\\.\\d+)? s each`),
+      );
+      execFileSync('dcraw_emu', ['-w', saved]);
     });
   });
 

@@ -63,6 +63,7 @@ interface StoredRecord {
   readonly lens: string | null;
   readonly white: { readonly kelvin: number; readonly tint: number } | null;
   readonly clippedShare: readonly number[] | null;
+  readonly average: { readonly frames: number } | null;
 }
 
 /** Records of all stored frames, as they are kept. */

@@ -6,6 +6,7 @@ const USAGE = `usage: npm run -s tool -- shoot --scene ID --out FILE [--lens mai
                          [--mp 3|12] [--crop 1] [--nd 0] [--torch] [--hand] [--stabiliser 0]
                          [--mains 50] [--at 0] [--white 5000,0] [--seed 1] [--upright]
                          [--series bracket:5:2 | burst:10 | focus:0.4m:2m | interval:10:30, then --out f-{n}.dng]
+                         [--series long:60:mean|sum|brightest]
        npm run -s tool -- inspect FILE`;
 
 const COMMANDS: Record<string, (args: string[]) => void> = { shoot, inspect };

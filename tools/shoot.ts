@@ -5,7 +5,6 @@ import {
   withMetadata,
   writePictureTiff,
 } from '@velmo/core/files';
-import { randomUUID } from 'node:crypto';
 import { writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import jpeg from 'jpeg-js';
@@ -16,10 +15,6 @@ import {
   mosaicOf,
   plainShot,
   planSimulated,
-  READOUT_S,
-  SIMULATED_BASE_ISO_CLICK,
-  SIMULATED_ISO,
-  SIMULATED_TIME,
   simulatedDeveloper,
   simulatedMetadata,
   StillLight,
@@ -28,38 +23,18 @@ import {
   type SimulatedShot,
 } from '@velmo/core/simulate';
 import { WHITE_KELVIN, WHITE_TINT, type WhitePoint } from '@velmo/core/colour';
-import {
-  clickFromTimeS,
-  CLICKS_PER_STOP,
-  isoFromClick,
-  parseIso,
-  parseTime,
-  timeSFromClick,
-} from '@velmo/core/exposure';
-import {
-  ASPECT_RATIOS,
-  circleOfConfusionMm,
-  findLens,
-  LENSES,
-  MAX_CROP,
-  type AspectRatio,
-} from '@velmo/core/optics';
+import { parseIso, parseTime, timeSFromClick } from '@velmo/core/exposure';
+import { ASPECT_RATIOS, LENSES, MAX_CROP, type AspectRatio } from '@velmo/core/optics';
 import { SCENES } from '@velmo/core/scene';
+import type { Series } from '@velmo/core/series';
 import {
-  planOf,
-  sharpHalfWidth,
-  stepsOf,
-  type HeldExposure,
-  type Series,
-} from '@velmo/core/series';
-import {
-  DEFAULT_SETTINGS,
   MAX_FILTER_STOPS,
   MAX_STABILISER_STOPS,
   parseFocus,
   parseSeries,
   type FileKind,
 } from '@velmo/core/settings';
+import { gatheredBands, lineOf, shotsOf } from './shootSeries';
 import { UsageError, userPath } from './usage';
 
 const PREVIEW_QUALITY = 88;
@@ -109,9 +84,10 @@ function readShot(args: string[]): { shot: SimulatedShot; series: Series; out: s
   const series = parseSeries(values.series);
   if (series === null)
     throw new UsageError(
-      '--series is a series like bracket:5:2, burst:10, focus:0.4m:2m or interval:10:30',
+      '--series is a series like bracket:5:2, burst:10, focus:0.4m:2m, interval:10:30 or long:300:mean',
     );
-  if (series.kind !== 'single' && !values.out.includes('{n}'))
+  const isOne = series.kind === 'single' || series.kind === 'long';
+  if (!isOne && !values.out.includes('{n}'))
     throw new UsageError('--out of a series needs {n} for the number of the frame: shed-{n}.dng');
   const now = new Date();
   return {
@@ -201,77 +177,30 @@ function picture(plan: SimulatedPlan, bands: readonly CapturedBand[]): Uint8Arra
   return withMetadata(encodeJpeg(data, width, height, jpegQuality), width, height, metadata);
 }
 
-/** The shots of a series, with scene time passing between them as before a sensor. */
-function* shotsOf(shot: SimulatedShot, series: Series): Generator<SimulatedShot> {
-  const lens = findLens(shot.lensId)!;
-  const about: HeldExposure = {
-    timeClick: clickFromTimeS(shot.timeS),
-    isoClick: shot.isoClick,
-    white: shot.white,
-    focusDioptres: shot.focusDioptres,
-  };
-  const steps = stepsOf(
-    planOf({ ...DEFAULT_SETTINGS, series }, { focusFirst: false, averages: false }),
-    about,
-    {
-      ranges: {
-        time: SIMULATED_TIME,
-        iso: { ...SIMULATED_ISO, min: SIMULATED_BASE_ISO_CLICK },
-      },
-      sharpHalfWidth: sharpHalfWidth(lens, circleOfConfusionMm(lens, shot.crop)),
-    },
-  );
-  const id = randomUUID();
-  let startS = shot.startS;
-  for (const [step, { moves, biasClicks, dueS }] of steps.entries()) {
-    const { timeClick, isoClick, focusDioptres } = { ...about, ...moves };
-    startS = Math.max(startS, shot.startS + dueS);
-    const timeS = timeSFromClick(timeClick);
-    const passedMs = Math.round(1000 * (startS - shot.startS));
-    yield {
-      ...shot,
-      timeS,
-      isoClick,
-      focusDioptres,
-      compClicks: biasClicks,
-      seed: shot.seed + step,
-      startS,
-      capturedAt: { ...shot.capturedAt, epochMs: shot.capturedAt.epochMs + passedMs },
-      series:
-        series.kind === 'single' ? null : { id, kind: series.kind, step, count: steps.length },
-    };
-    startS += timeS + READOUT_S;
-  }
-}
-
 /** `shoot`: one simulated exposure into a DNG, JPEG or TIFF, or the frames of a series. */
 export function shoot(args: string[]): void {
   const { shot, series, out } = readShot(args);
+  if (series.kind === 'long') {
+    const { plan, bands } = gatheredBands(shot, series);
+    write(plan, bands, out);
+    console.log(JSON.stringify(lineOf(plan.shot, out)));
+    return;
+  }
   const still = series.kind === 'single' ? null : new StillLight();
   let n = 0;
   for (const one of shotsOf(shot, series)) {
     const file = out.replaceAll('{n}', String(++n));
-    write(one, file, still);
+    const plan = planSimulated(one);
+    const bands = Array.from({ length: plan.bands }, (_, i) =>
+      captureBand(plan, i, () => {}, still),
+    );
+    write(plan, bands, file);
     if (still) console.log(JSON.stringify(lineOf(one, file)));
   }
 }
 
-const lineOf = (shot: SimulatedShot, file: string) => ({
-  file,
-  frame: shot.series!.step + 1,
-  frames: shot.series!.count,
-  series: shot.series!.kind,
-  timeS: shot.timeS,
-  iso: isoFromClick(shot.isoClick),
-  biasStops: shot.compClicks / CLICKS_PER_STOP,
-  focusDioptres: shot.focusDioptres,
-  startS: shot.startS,
-});
-
-function write(shot: SimulatedShot, out: string, still: StillLight | null): void {
-  const plan = planSimulated(shot);
-  const bands = Array.from({ length: plan.bands }, (_, i) => captureBand(plan, i, () => {}, still));
-  if (wantsPicture(shot.files)) {
+function write(plan: SimulatedPlan, bands: readonly CapturedBand[], out: string): void {
+  if (wantsPicture(plan.shot.files)) {
     writeFileSync(out, Buffer.concat(picture(plan, bands)));
     return;
   }

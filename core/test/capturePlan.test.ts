@@ -6,8 +6,10 @@ import {
   BRACKET_STEP_CLICKS,
   BURST_FRAMES,
   FIRST_SERIES,
+  GATHERS,
   INTERVAL_FRAMES,
   INTERVAL_S,
+  LONG_S,
   MAX_FOCUS_STEPS,
   planOf,
   seriesFrames,
@@ -58,6 +60,11 @@ const series: fc.Arbitrary<Series> = fc.oneof(
     frames: fc.integer(INTERVAL_FRAMES),
     exposure: fc.constantFrom('held' as const, 'metered' as const),
   }),
+  fc.record({
+    kind: fc.constant('long' as const),
+    totalS: fc.integer(LONG_S),
+    gather: fc.constantFrom(...GATHERS),
+  }),
 );
 
 describe('the plan of one press', () => {
@@ -92,6 +99,12 @@ describe('the plan of one press', () => {
     expect(steps.length).toBe(7); // 1 / (2 x 0.1 x 0.8)
     for (const { moves } of steps) expect(Object.keys(moves)).toEqual(['focusDioptres']);
     expect(seriesFrames({ ...DEFAULT_SETTINGS, series: focus }, null)).toBe(1);
+  });
+
+  test('a long exposure is one frame, gathered for so long', () => {
+    const long: Series = { kind: 'long', totalS: 300, gather: 'brightest' };
+    expect(stepsWith(long).map(({ gathering }) => gathering)).toEqual([long]);
+    expect(seriesFrames({ ...DEFAULT_SETTINGS, series: long }, null)).toBe(1);
   });
 
   test('an interval is due every so many seconds, and only its first frame is not metered anew', () => {
@@ -160,6 +173,8 @@ describe('a series as text', () => {
     ['focus:2m:0.5m:30', { kind: 'focus', nearDioptres: 2, farDioptres: 0.5, overlap: 0.3 }],
     ['focus:0.5m', { kind: 'focus', nearDioptres: 2, farDioptres: 0, overlap: 0.2 }],
     ['interval:10:30', { kind: 'interval', everyS: 10, frames: 30, exposure: 'held' }],
+    ['long:300', { kind: 'long', totalS: 300, gather: 'mean' }],
+    ['long:7200:brightest', { kind: 'long', totalS: 7200, gather: 'brightest' }],
     ['interval:60:9:metered', { kind: 'interval', everyS: 60, frames: 9, exposure: 'metered' }],
   ])('%s', (text, value) => expect(parseSeries(text)).toEqual(value));
 
@@ -183,6 +198,8 @@ describe('a series as text', () => {
     'interval:0:9',
     'interval:10',
     'interval:10:9:sometimes',
+    'long:29',
+    'long:300:longest',
     'constructor:3',
     '__proto__:3',
   ])('"%s" is none', (text) => expect(parseSeries(text)).toBeNull());

@@ -94,6 +94,31 @@ describe('npm run -s tool', () => {
     expect(means[2] / means[1] / 4).toBeCloseTo(1, 2);
   });
 
+  test('gathers a long exposure into one file, whose metadata tells count, each time and total', () => {
+    const out = join(folder, 'long.dng');
+    const place = ['--scene', 'test-wall', '--time', '4', '--nd', '9', '--crop', '4', '--mp', '3'];
+    const shot = tool('shoot', ...place, '--series', 'long:30:sum', '--out', out);
+    expect(shot.stderr).toBe('');
+    expect(JSON.parse(shot.stdout)).toMatchObject({ series: 'long', gather: 'sum', frames: 8 });
+    const [tags] = JSON.parse(
+      run('exiftool', '-json', '-n', '-validate', '-All:All', out).toString(),
+    );
+    expect(tags).toMatchObject({
+      Validate: '0 0 0',
+      CompositeImage: 3,
+      CompositeImageCount: '8 8',
+      ExposureTime: 4,
+      BlackLevel: 16 * 256,
+      WhiteLevel: 16 * 4095,
+    });
+    expect(tags.ImageDescription).toContain('Sum of 8 frames of 4 s each, 32 s in all');
+    // Total of all frames: the second of the rationals that Exif 2.32 lists.
+    expect(tags.CompositeImageExposureTimes.split(' ').map(Number)[1]).toBe(32);
+    const dcraw = rawOf(run('dcraw', '-D', '-4', '-t', '0', '-c', out));
+    run('unprocessed_raw', out);
+    expect(Buffer.compare(dcraw.body, rawOf(readFileSync(`${out}.pgm`)).body)).toBe(0);
+  });
+
   const broken = join(folder, 'broken.dng');
   writeFileSync(broken, 'II*\0 and then nothing of use');
   test.each([

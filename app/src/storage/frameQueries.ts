@@ -104,7 +104,7 @@ export function useRemoveFrames() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: removeFrames,
-    onSuccess: async (_, ids) => {
+    onSuccess(_, ids) {
       void storeUnsaved();
       const gone = new Set(ids);
       const without = (page: FramePage): FramePage => ({
@@ -113,12 +113,11 @@ export function useRemoveFrames() {
         total: page.total - gone.size,
       });
       client.setQueryData(allQuery.queryKey, (data) => withPages(data, without));
+      client.setQueryData(newestQuery.queryKey, (page) => page && without(page));
       for (const id of ids) client.setQueryData(oneQuery(id).queryKey, null);
-      await Promise.all([
-        client.invalidateQueries({ queryKey: newestQuery.queryKey }),
-        client.invalidateQueries({ queryKey: ['frames', 'series'] }),
-        client.invalidateQueries({ queryKey: roomQuery.queryKey }),
-      ]);
+      // Nobody waits for these: whoever deleted goes on, and a screen of what is gone goes with it.
+      for (const queryKey of [newestQuery.queryKey, ['frames', 'series'], roomQuery.queryKey])
+        void client.invalidateQueries({ queryKey });
     },
   });
 }

@@ -14,6 +14,7 @@ export {
   SMALL_NORMAL_TABLE,
   xorshift32,
 } from './noise';
+export { GATHERED_SCALE, RawGatherer } from './rawGatherer';
 export { SALTPAN_SENSITIVITIES } from './sensitivities';
 export {
   analogueGain,

@@ -2,6 +2,7 @@ import type { WhitePoint } from '../colour/whitePoint';
 import type { Settings } from '../settings/settings';
 import { bracketFrames, type ExposureRanges } from './bracket';
 import { focusSteps } from './focusSteps';
+import type { Long } from './series';
 
 /** What a frame is exposed with: solved once, when Expose is pressed, held for the whole plan. */
 export interface HeldExposure {
@@ -11,9 +12,11 @@ export interface HeldExposure {
   readonly focusDioptres: number;
 }
 
-/** How the light of one frame is gathered: in one exposure, or averaged over several. */
+/** How the light of one frame is gathered: in one exposure, averaged over several, or over a long while. */
 export type Gathering =
-  { readonly kind: 'single' } | { readonly kind: 'average'; readonly frames: number };
+  | { readonly kind: 'single' }
+  | { readonly kind: 'average'; readonly frames: number }
+  | ({ readonly kind: 'long' } & Long);
 
 /** One frame of a plan. */
 export interface CaptureStep {
@@ -56,11 +59,13 @@ export const planOf = (
 ): CapturePlan => ({
   settings,
   focusFirst,
-  gathering:
-    averages && settings.average > 1
-      ? { kind: 'average', frames: settings.average }
-      : { kind: 'single' },
+  gathering: gatheringOf(settings, averages),
 });
+
+function gatheringOf({ series, average }: Settings, averages: boolean): Gathering {
+  if (series.kind === 'long') return series;
+  return averages && average > 1 ? { kind: 'average', frames: average } : { kind: 'single' };
+}
 
 const STILL = { moves: {}, biasClicks: 0, dueS: 0, metersAnew: false } as const;
 
@@ -72,6 +77,7 @@ function movesOf(
 ): Omit<CaptureStep, 'gathering'>[] {
   switch (series.kind) {
     case 'single':
+    case 'long':
       return [STILL];
     case 'burst':
       return Array.from({ length: series.frames }, () => STILL);
@@ -108,7 +114,7 @@ export const stepsOf = (
 
 /** Frames that a series makes. */
 export function seriesFrames({ series }: Settings, sharpHalfWidth: number | null): number {
-  if (series.kind === 'single') return 1;
+  if (series.kind === 'single' || series.kind === 'long') return 1;
   if (series.kind !== 'focus') return series.frames;
   return sharpHalfWidth === null ? 1 : focusSteps(sharpHalfWidth, series).length;
 }

@@ -22,22 +22,35 @@ export interface Interval {
   readonly exposure: 'held' | 'metered';
 }
 
+/** How the frames of a long exposure become one: their mean, their sum, or the brightest of each photosite. */
+export const GATHERS = ['mean', 'sum', 'brightest'] as const;
+export type Gather = (typeof GATHERS)[number];
+
+/** One frame gathered from many, each as long as Time says. */
+export interface Long {
+  readonly totalS: number;
+  readonly gather: Gather;
+}
+
 /** What one press will take: plain, serialisable, comparable. */
 export type Series =
   | { readonly kind: 'single' }
   | ({ readonly kind: 'bracket' } & Bracket)
   | ({ readonly kind: 'burst' } & Burst)
   | ({ readonly kind: 'focus' } & FocusSteps)
-  | ({ readonly kind: 'interval' } & Interval);
+  | ({ readonly kind: 'interval' } & Interval)
+  | ({ readonly kind: 'long' } & Long);
 
 export type SeriesKind = Series['kind'];
 export type SeriesOf<K extends SeriesKind> = Extract<Series, { kind: K }>;
-export const SERIES_KINDS = ['single', 'bracket', 'burst', 'focus', 'interval'] as const;
+export const SERIES_KINDS = ['single', 'bracket', 'burst', 'focus', 'interval', 'long'] as const;
 
 export const BURST_FRAMES = { min: 3, max: 60 } as const;
 /** Largest overlap of focus steps. */
 export const MAX_OVERLAP = 0.8;
 export const INTERVAL_S = { min: 1, max: 3600 } as const;
+/** From half a minute to two hours. */
+export const LONG_S = { min: 30, max: 7200 } as const;
 export const INTERVAL_FRAMES = { min: 2, max: 999 } as const;
 
 /** Where a frame stands in its series. */
@@ -62,4 +75,5 @@ export const FIRST_SERIES: { readonly [K in SeriesKind]: SeriesOf<K> } = {
   burst: { kind: 'burst', frames: 10 },
   focus: { kind: 'focus', nearDioptres: 2, farDioptres: 0, overlap: 0.2 },
   interval: { kind: 'interval', everyS: 10, frames: 30, exposure: 'held' },
+  long: { kind: 'long', totalS: 60, gather: 'mean' },
 };

@@ -3,8 +3,10 @@ import {
   BURST_FRAMES,
   DELAYS_S,
   FIRST_SERIES,
+  GATHERS,
   INTERVAL_FRAMES,
   INTERVAL_S,
+  LONG_S,
   MAX_OVERLAP,
   type DelayS,
   type Series,
@@ -60,6 +62,13 @@ function intervalFrom([every, count, how = 'held']: string[]): Series | null {
   return { kind: 'interval', everyS, frames, exposure };
 }
 
+/** "300:brightest": so many seconds in all. */
+function longFrom([total, how = 'mean']: string[]): Series | null {
+  const totalS = wholeIn(total, LONG_S);
+  const gather = oneOf(how, GATHERS);
+  return totalS === null || gather === null ? null : { kind: 'long', totalS, gather };
+}
+
 /** Of each kind: how many parts follow its name at most, and what they make. */
 const KINDS: Readonly<
   Record<string, { readonly parts: number; readonly from: (parts: string[]) => Series | null }>
@@ -68,10 +77,12 @@ const KINDS: Readonly<
   burst: { parts: 1, from: burstFrom },
   focus: { parts: 3, from: focusFrom },
   interval: { parts: 3, from: intervalFrom },
+  long: { parts: 2, from: longFrom },
 };
 
 /**
- * Reads "single", "bracket:5:1/3:dark-first", "burst:10", "focus:0.4m:2m:20" or "interval:10:30:metered";
+ * Reads "single", "bracket:5:1/3:dark-first", "burst:10", "focus:0.4m:2m:20" or "interval:10:30:metered"
+ * or "long:300:brightest";
  * null when it is no series.
  */
 export function parseSeries(text: string): Series | null {

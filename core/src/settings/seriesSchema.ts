@@ -1,5 +1,12 @@
 import { BRACKET_FRAMES, BRACKET_ORDERS, BRACKET_STEP_CLICKS } from '../series/bracket';
-import { BURST_FRAMES, INTERVAL_FRAMES, INTERVAL_S, MAX_OVERLAP } from '../series/series';
+import {
+  BURST_FRAMES,
+  GATHERS,
+  INTERVAL_FRAMES,
+  INTERVAL_S,
+  LONG_S,
+  MAX_OVERLAP,
+} from '../series/series';
 import { exactly } from './exactly';
 import { FOCUS_DIOPTRES } from './settings';
 
@@ -34,5 +41,6 @@ export const SERIES_SCHEMA = {
       frames: whole(INTERVAL_FRAMES),
       exposure: { enum: ['held', 'metered'] },
     }),
+    exactly({ kind: { const: 'long' }, totalS: whole(LONG_S), gather: { enum: GATHERS } }),
   ],
 };

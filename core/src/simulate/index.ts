@@ -1,4 +1,5 @@
 export { type LampReadout, READOUT_S, rowShares, stripeLight } from './lampStripes';
+export { noiseProfile, type RawLevels, rawLevels } from './rawLevels';
 export { sceneResponse } from './sceneResponse';
 export { type RegionExposure, type RegionTarget, SensorRegion } from './sensorRegion';
 export {
@@ -6,16 +7,12 @@ export {
   captureBand,
   type CapturedBand,
   clippedShareOf,
+  encodeRawBand,
   exposeBand,
+  previewOf,
   type StageListener,
 } from './simulatedBand';
-export {
-  assembleSimulatedDng,
-  developPreview,
-  mosaicOf,
-  noiseProfile,
-  simulatedDeveloper,
-} from './simulatedDng';
+export { assembleSimulatedDng, developPreview, mosaicOf, simulatedDeveloper } from './simulatedDng';
 export {
   plainShot,
   planSimulated,
@@ -24,6 +21,7 @@ export {
   simulatedMetadata,
   simulatedOrientation,
   type SimulatedPlan,
+  type GatheredFrames,
   type SimulatedShot,
 } from './simulatedPlan';
 export {

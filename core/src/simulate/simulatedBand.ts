@@ -12,6 +12,7 @@ import { pixelAngleRad } from '../optics/zoom';
 import { wantsDng, wantsPicture } from '../files/fileKinds';
 import { rowShares, stripeLight } from './lampStripes';
 import { tentBlur } from './lensBlur';
+import { rawLevels } from './rawLevels';
 import { sceneResponse } from './sceneResponse';
 import type { SimulatedPlan } from './simulatedPlan';
 import { isStillBehindLens, stillRows, type StillLight } from './stillLight';
@@ -176,8 +177,28 @@ export function captureBand(
   onStage: StageListener = () => {},
   still: StillLight | null = null,
 ): CapturedBand {
+  return encodeRawBand(plan, band, exposeBand(plan, band, onStage, still), onStage);
+}
+
+/** Raw-scaled RGB of the preview's rows. */
+export function previewOf(
+  { width, previewFactor: f }: SimulatedPlan,
+  raw: Uint16Array,
+): Uint16Array {
+  const rows = raw.length / width;
+  const previewRaw = new Uint16Array(3 * (width / f) * (rows / f));
+  binMosaic(raw, width, rows, f, previewRaw);
+  return previewRaw;
+}
+
+/** Compresses the raw values of one band, however they were gathered. */
+export function encodeRawBand(
+  plan: SimulatedPlan,
+  band: number,
+  raw: Uint16Array,
+  onStage: StageListener = () => {},
+): CapturedBand {
   const rows = bandRows(plan, band);
-  const raw = exposeBand(plan, band, onStage, still);
   const { files } = plan.shot;
   const tiles = wantsDng(files)
     ? encodeBand(
@@ -186,10 +207,8 @@ export function captureBand(
         TILE_HEIGHT,
       )
     : [];
-  const f = plan.previewFactor;
-  const previewRaw = new Uint16Array(3 * (plan.width / f) * (rows / f));
-  binMosaic(raw, plan.width, rows, f, previewRaw);
+  const previewRaw = previewOf(plan, raw);
   onStage('compress');
-  const clipped = countClipped(raw, plan.width, plan.lens.sensor.whiteLevel);
+  const clipped = countClipped(raw, plan.width, rawLevels(plan).whiteLevel);
   return { tiles, raw: wantsPicture(files) ? raw : null, previewRaw, clipped };
 }

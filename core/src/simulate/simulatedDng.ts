@@ -1,34 +1,14 @@
-import {
-  baselineExposureFor,
-  createDeveloper,
-  developRgb,
-  type Developer,
-} from '../colour/develop';
+import { createDeveloper, developRgb, type Developer } from '../colour/develop';
 import { asShotNeutral } from '../colour/cameraProfile';
 import { whiteChromaticity } from '../colour/whitePoint';
 import { TILE_HEIGHT, TILE_WIDTH } from '../files/dng/tiling';
 import { writeDng } from '../files/dng/writeDng';
 import { cameraProfile } from '../sensor/cameraResponse';
-import { midGreyShare, type PhotositeResponse } from '../sensor/sensorModel';
 import type { PixelBox } from '../optics/aspect';
 import type { MosaicFrame } from '../files/developFrame';
+import { rawLevels } from './rawLevels';
 import type { CapturedBand } from './simulatedBand';
 import { simulatedMetadata, simulatedOrientation, type SimulatedPlan } from './simulatedPlan';
-
-/**
- * DNG NoiseProfile of a photosite: variance = scale * x + offset, signal x in 0..1 of the raw
- * range.
- */
-export function noiseProfile(response: PhotositeResponse): { scale: number; offset: number } {
-  const quantisation = 1 / 12 / (response.whiteLevel - response.blackLevel) ** 2;
-  return {
-    scale: 1 / response.saturationE,
-    offset: (response.readNoiseE / response.saturationE) ** 2 + quantisation,
-  };
-}
-
-const baselineOf = ({ lens, iso }: SimulatedPlan): number =>
-  baselineExposureFor(midGreyShare(lens.sensor, iso));
 
 /** The part of the whole preview that is meant to be seen. */
 function previewBox({ crop, previewFactor: f }: SimulatedPlan): PixelBox {
@@ -52,19 +32,19 @@ function cutOut(
 
 /** How a shot is developed: what its DNG asks of a raw developer. */
 export const simulatedDeveloper = (plan: SimulatedPlan): Developer => {
-  const { sensor } = plan.lens;
+  const { blackLevel, whiteLevel, baselineExposure } = rawLevels(plan);
   return createDeveloper({
-    profile: cameraProfile(sensor.sensitivities),
+    profile: cameraProfile(plan.lens.sensor.sensitivities),
     white: whiteChromaticity(plan.shot.white),
-    blackLevel: sensor.blackLevel,
-    whiteLevel: sensor.whiteLevel,
-    baselineExposure: baselineOf(plan),
+    blackLevel,
+    whiteLevel,
+    baselineExposure,
   });
 };
 
 /** The raw of a shot's bands, laid together. Throws RangeError when a band did not keep it. */
 export function mosaicOf(plan: SimulatedPlan, bands: readonly CapturedBand[]): MosaicFrame {
-  const { width, height, lens } = plan;
+  const { width, height } = plan;
   const raw = new Uint16Array(width * height);
   let at = 0;
   for (const band of bands) {
@@ -72,13 +52,13 @@ export function mosaicOf(plan: SimulatedPlan, bands: readonly CapturedBand[]): M
     raw.set(band.raw, at);
     at += band.raw.length;
   }
-  return { raw, width, height, whiteLevel: lens.sensor.whiteLevel };
+  return { raw, width, height, whiteLevel: rawLevels(plan).whiteLevel };
 }
 
 /** The preview as RGBA bytes, in the raw's orientation. */
 export function developPreview(
   plan: SimulatedPlan,
-  bands: readonly CapturedBand[],
+  bands: readonly Pick<CapturedBand, 'previewRaw'>[],
 ): { rgba: Uint8ClampedArray; width: number; height: number } {
   const width = plan.width / plan.previewFactor;
   const height = plan.height / plan.previewFactor;
@@ -99,8 +79,8 @@ export function assembleSimulatedDng(
   bands: readonly CapturedBand[],
   jpeg: Uint8Array,
 ): Uint8Array[] {
-  const { sensor } = plan.lens;
-  const profile = cameraProfile(sensor.sensitivities);
+  const profile = cameraProfile(plan.lens.sensor.sensitivities);
+  const { blackLevel, whiteLevel, baselineExposure, noise } = rawLevels(plan);
   return writeDng({
     raw: {
       kind: 'cfa',
@@ -109,16 +89,16 @@ export function assembleSimulatedDng(
       tileWidth: TILE_WIDTH,
       tileHeight: TILE_HEIGHT,
       tiles: bands.flatMap((b) => b.tiles),
-      blackLevel: sensor.blackLevel,
-      whiteLevel: sensor.whiteLevel,
+      blackLevel,
+      whiteLevel,
       crop: plan.crop,
-      noise: noiseProfile(plan.response),
+      noise,
     },
     preview: { jpeg, ...previewBox(plan) },
     orientation: simulatedOrientation(plan),
     profile,
     asShotNeutral: asShotNeutral(profile, whiteChromaticity(plan.shot.white)),
-    baselineExposure: baselineOf(plan),
+    baselineExposure,
     shot: simulatedMetadata(plan),
   });
 }

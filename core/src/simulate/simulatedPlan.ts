@@ -12,9 +12,17 @@ import { lensFocus } from '../optics/focusScale';
 import { findLens, type LensModel } from '../optics/lenses';
 import { croppedFocalLength35, croppedSize, pixelAngleRad } from '../optics/zoom';
 import { depthAt, findScene, framingPixel, type Framing, type Scene } from '../scene/index';
-import type { SeriesPlace } from '../series/series';
+import type { Gather, SeriesPlace } from '../series/series';
 import type { FileKind } from '../settings/settings';
 import { photositeResponse, type PhotositeResponse } from '../sensor/sensorModel';
+
+/** Frames that were gathered into one. */
+export interface GatheredFrames {
+  readonly gather: Gather;
+  readonly frames: number;
+  /** From the start of the first to the end of the last, in seconds. */
+  readonly periodS: number;
+}
 
 /** Everything one simulated exposure depends on: plain, so that it can be sent to workers. */
 export interface SimulatedShot {
@@ -54,6 +62,8 @@ export interface SimulatedShot {
   readonly capturedAt: Moment;
   /** Where it stands in its series; null: it is none of several. */
   readonly series: SeriesPlace | null;
+  /** It is gathered from many, each exposed as said here; null: it is one exposure. */
+  readonly gathered: GatheredFrames | null;
 }
 
 /** Distance of what lies in the middle of a scene's opening picture. */
@@ -102,6 +112,7 @@ export function plainShot(sceneId: string): SimulatedShot {
     seed: 1,
     capturedAt: { epochMs: 0, offsetMinutes: 0 },
     series: null,
+    gathered: null,
   };
 }
 
@@ -172,6 +183,17 @@ export const SIMULATED_MODEL = 'Simulated phone camera';
 const writtenIso = (click: number, iso: number): number =>
   Number.isInteger(click) ? Number(nominalIso(click)) : Math.round(iso);
 
+const GATHER_WORDS = {
+  mean: 'Mean',
+  sum: 'Sum',
+  brightest: 'Brightest of each photosite',
+} as const;
+
+const gatheredWords = ({ gathered, timeS }: SimulatedShot): string =>
+  gathered
+    ? ` ${GATHER_WORDS[gathered.gather]} of ${gathered.frames} frames of ${Number(timeS.toPrecision(4))} s each, ${Number((gathered.frames * timeS).toPrecision(4))} s in all, in linear raw light.`
+    : '';
+
 /** What the file will say about the shot. */
 export function simulatedMetadata({ shot, scene, lens, iso }: SimulatedPlan): ShotMetadata {
   const filter = shot.filterStops > 0 ? ` ND filter of ${shot.filterStops} stops.` : '';
@@ -179,7 +201,7 @@ export function simulatedMetadata({ shot, scene, lens, iso }: SimulatedPlan): Sh
     make: SIMULATED_MAKE,
     model: SIMULATED_MODEL,
     software: 'Velmo',
-    description: `Simulated: "${scene.name}" computed by Velmo, not photographed.${filter}`,
+    description: `Simulated: "${scene.name}" computed by Velmo, not photographed.${filter}${gatheredWords(shot)}`,
     capturedAt: shot.capturedAt,
     timeS: shot.timeS,
     iso: writtenIso(shot.isoClick, iso),
@@ -194,6 +216,9 @@ export function simulatedMetadata({ shot, scene, lens, iso }: SimulatedPlan): Sh
     program: shot.program,
     whiteIsAuto: shot.whiteIsAuto,
     series: shot.series ?? undefined,
+    composite: shot.gathered
+      ? { taken: shot.gathered.frames, used: shot.gathered.frames, periodS: shot.gathered.periodS }
+      : undefined,
   };
 }
 

@@ -20,6 +20,8 @@ export interface CaptureProgress {
    * the frame under way, a countdown is called off.
    */
   readonly open?: boolean;
+  /** The picture as far as it has been gathered, as a data URL. */
+  readonly picture?: string;
 }
 
 /** Who is told of a capture while it goes on. */

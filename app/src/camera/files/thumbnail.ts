@@ -35,8 +35,16 @@ export async function jpegBytes(canvas: OffscreenCanvas, quality: number): Promi
 }
 
 /** A small JPEG as a data URL, the right way up. */
-export async function thumbnailUrl(source: OffscreenCanvas, orientation: number): Promise<string> {
-  const bytes = await jpegBytes(orientedCanvas(source, orientation, THUMBNAIL_LONG_PX), 0.75);
+export const thumbnailUrl = (source: OffscreenCanvas, orientation: number): Promise<string> =>
+  dataUrl(source, orientation, THUMBNAIL_LONG_PX);
+
+/** A JPEG of so many pixels along its long side as a data URL, the right way up. */
+export async function dataUrl(
+  source: OffscreenCanvas,
+  orientation: number,
+  longPx: number,
+): Promise<string> {
+  const bytes = await jpegBytes(orientedCanvas(source, orientation, longPx), 0.75);
   let text = '';
   for (const byte of bytes) text += String.fromCharCode(byte);
   return `data:image/jpeg;base64,${btoa(text)}`;

@@ -159,6 +159,8 @@ export class SimulatedCamera implements CameraDevice {
       },
       shoot: (shot, events, light) =>
         this.busyWith(this.shooting.shoot(shot, jobOf(shot, roll), events, light)),
+      gather: (shots, gather, onPicture) =>
+        this.busyWith(this.shooting.gather(shots, gather, (shot) => jobOf(shot, roll), onPicture)),
       forgetLight: () => this.shooting.forgetLight(),
     };
   }

@@ -1,6 +1,7 @@
 import { transfer, type Remote } from 'comlink';
 import type { CapturedBand, SimulatedShot } from '@velmo/core/simulate';
 import { planSimulated } from '@velmo/core/simulate';
+import type { Gather } from '@velmo/core/series';
 import { KeptWorker } from '../../workers/keptWorker';
 import { WorkerLost } from '../../workers/startedWorker';
 import type { FrameJob } from '../files/frameJob';
@@ -12,6 +13,8 @@ import type { CaptureEvents } from '../device/CameraDevice';
 /** How often a band is begun again that went with its worker. */
 const MAX_TRIES = 3;
 const MAX_WORKERS = 4;
+/** How often a growing picture is shown. */
+const GROWING_MS = 1000;
 /**
  * Gigabytes of memory from which a device is trusted with more than two workers. In WebKit four of
  * them instead of two added 260 to 310 MB to the peak of a 12 MP frame.
@@ -103,20 +106,89 @@ export class SimulatedCapture {
       }),
     );
     stages.expose = performance.now() - start;
-    const { frame, stages: finishing } = await this.workers[0]
-      .call((api) =>
-        api.finish(
-          shot,
-          transfer(
-            bands,
-            bands.flatMap((b) => (b.raw ? [b.raw.buffer as ArrayBuffer] : [])),
-          ),
-          job,
-        ),
-      )
-      .catch(sayLost);
+    const { frame, stages: finishing } = await this.finish(shot, bands, job);
     Object.assign(stages, finishing, { total: performance.now() - start });
     return { frame, stages };
+  }
+
+  private finish(shot: SimulatedShot, bands: CapturedBand[], job: FrameJob) {
+    const buffers = bands.flatMap((b) => (b.raw ? [b.raw.buffer as ArrayBuffer] : []));
+    return this.workers[0]
+      .call((api) => api.finish(shot, transfer(bands, buffers), job))
+      .catch(sayLost);
+  }
+
+  /**
+   * Gathers one frame from many: what each band has gathered stays in its worker, so that memory
+   * does not grow with their number.
+   *
+   * @param shots as they are to be exposed, one at least
+   * @param jobOf what is kept of the frame besides its files
+   */
+  gather(
+    shots: AsyncIterable<SimulatedShot>,
+    gather: Gather,
+    jobOf: (shot: SimulatedShot) => FrameJob,
+    onPicture: (dataUrl: string) => void,
+  ): Promise<CapturedFrame> {
+    const turn = this.queue.then(() => this.gathered(shots, gather, jobOf, onPicture));
+    this.queue = turn.catch(() => {});
+    return turn;
+  }
+
+  private async gathered(
+    shots: AsyncIterable<SimulatedShot>,
+    gather: Gather,
+    jobOf: (shot: SimulatedShot) => FrameJob,
+    onPicture: (dataUrl: string) => void,
+  ): Promise<CapturedFrame> {
+    const start = performance.now();
+    const light: SharedLight = new Map();
+    let first: SimulatedShot | null = null;
+    let last: SimulatedShot | null = null;
+    let frames = 0;
+    let shownAt = -Infinity;
+    for await (const shot of shots) {
+      last = shot;
+      first ??= shot;
+      frames++;
+      const shows = performance.now() - shownAt > GROWING_MS;
+      const previews = await this.eachBand(shot, light, (api, band) =>
+        api.gather(shot, band, gather, shows),
+      );
+      if (!shows) continue;
+      shownAt = performance.now();
+      const soFar = { ...first, gathered: { gather, frames, periodS: 0 } };
+      const shown = previews.filter((preview) => preview !== null);
+      onPicture(await this.workers[0].call((api) => api.picture(soFar, shown)).catch(sayLost));
+    }
+    if (!first || !last) throw new Error('Nothing was gathered.');
+    const periodS = last.startS + last.timeS - first.startS;
+    const shot = { ...first, gathered: { gather, frames, periodS } };
+    const bands = await this.eachBand(shot, light, (api, band) => api.gathered(shot, band));
+    const { frame, stages } = await this.finish(shot, bands, jobOf(shot));
+    return { frame, stages: { ...stages, total: performance.now() - start } };
+  }
+
+  /** Has every band worked on by the worker that has its light. */
+  private async eachBand<T>(
+    shot: SimulatedShot,
+    light: SharedLight,
+    work: (api: Remote<SimulatedCaptureApi>, band: number) => Promise<T>,
+  ): Promise<T[]> {
+    const count = planSimulated(shot).bands;
+    const results = new Array<T>(count);
+    const take = turns(count, light);
+    await Promise.all(
+      this.workers.map(async (worker, who) => {
+        for (let index = take(who); index !== null; index = take(who)) {
+          const band = index;
+          // What a worker had gathered goes with it: it cannot be begun again.
+          results[band] = await worker.call((api) => work(api, band)).catch(sayLost);
+        }
+      }),
+    );
+    return results;
   }
 
   /** No further frame of the series comes: its light is let go. */

@@ -5,15 +5,20 @@ import {
   captureBand,
   clippedShareOf,
   developPreview,
+  encodeRawBand,
+  exposeBand,
   planSimulated,
+  previewOf,
   StillLight,
   type CapturedBand,
   type SimulatedShot,
 } from '@velmo/core/simulate';
+import { RawGatherer } from '@velmo/core/sensor';
+import type { Gather } from '@velmo/core/series';
 import { madeFrame, type FrameJob } from '../files/frameJob';
 import { madeFile } from '../files/madeFile';
 import { pictureFiles } from '../files/pictureFiles';
-import { canvasOf, jpegBytes, thumbnailUrl } from '../files/thumbnail';
+import { canvasOf, dataUrl, jpegBytes, thumbnailUrl } from '../files/thumbnail';
 import type { MadeFile, MadeFrame } from '../../storage/madeFrame';
 import { exposeKept } from '../../workers/exposeKept';
 import { stopWatch, type StageTimes } from '../../state/stages';
@@ -21,6 +26,13 @@ import { stopWatch, type StageTimes } from '../../state/stages';
 const PREVIEW_QUALITY = 0.88;
 
 const still = new StillLight();
+/** What is being gathered, by band. */
+const gathered = new Map<number, RawGatherer>();
+const GROWING_LONG_PX = 720;
+
+/** What goes with a band. */
+const buffersOf = ({ tiles, previewRaw, raw }: CapturedBand): ArrayBuffer[] =>
+  [...tiles, previewRaw, ...(raw ? [raw] : [])].map((a) => a.buffer as ArrayBuffer);
 
 const api = {
   /**
@@ -35,16 +47,42 @@ const api = {
   ): { band: CapturedBand; stages: StageTimes } {
     const { stages, end } = stopWatch();
     const captured = captureBand(planSimulated(shot), band, end, keeps ? still : null);
-    const { tiles, raw, previewRaw } = captured;
-    const arrays = [...tiles, previewRaw, ...(raw ? [raw] : [])];
-    return transfer(
-      { band: captured, stages },
-      arrays.map((a) => a.buffer as ArrayBuffer),
-    );
+    return transfer({ band: captured, stages }, buffersOf(captured));
   },
 
   forgetLight(): void {
+    gathered.clear();
     still.forget();
+  },
+
+  /**
+   * Exposes one band of a shot and adds it to what was gathered of it before. Returns the preview of
+   * what there is where it is wanted.
+   */
+  gather(shot: SimulatedShot, band: number, gather: Gather, wanted: boolean): Uint16Array | null {
+    const plan = planSimulated(shot);
+    const raw = exposeBand(plan, band, undefined, still);
+    const gatherer = gathered.get(band) ?? new RawGatherer(gather, raw.length);
+    gathered.set(band, gatherer);
+    gatherer.add(raw);
+    return wanted ? previewOf(plan, gatherer.raw()) : null;
+  },
+
+  /** What was gathered of one band, compressed; nothing of it is kept. */
+  gathered(shot: SimulatedShot, band: number): CapturedBand {
+    const gatherer = gathered.get(band);
+    if (!gatherer) throw new Error('A part of the picture was lost while it was gathered.');
+    gathered.delete(band);
+    const captured = encodeRawBand(planSimulated(shot), band, gatherer.raw());
+    return transfer(captured, buffersOf(captured));
+  },
+
+  /** The picture that has been gathered so far, small, as a data URL. */
+  async picture(shot: SimulatedShot, previews: Uint16Array[]): Promise<string> {
+    const plan = planSimulated(shot);
+    const bands = previews.map((previewRaw) => ({ previewRaw }));
+    const { rgba, width, height } = developPreview(plan, bands);
+    return dataUrl(canvasOf(rgba, width, height), shot.upright ? 6 : 1, GROWING_LONG_PX);
   },
 
   /** Puts the bands together into the frame the shot asks for. */
@@ -70,7 +108,7 @@ const api = {
       origin: 'raw',
       width: shot.upright ? height : width,
       height: shot.upright ? width : height,
-      average: null,
+      average: shot.gathered ? { frames: shot.gathered.frames, timesLess: null } : null,
       clippedShare: clippedShareOf(plan, bands),
     } as const;
     return { frame: madeFrame(job, found, files, thumbnail), stages };

@@ -3,6 +3,8 @@ import {
   smoothedExposure,
   stepsOf,
   type CapturePlan,
+  type Gather,
+  type Long,
   type HeldExposure,
   type SteppedCamera,
 } from '@velmo/core/series';
@@ -38,6 +40,12 @@ export interface FrameMaker {
     events: CaptureEvents,
     light: SharedLight | null,
   ): Promise<CapturedFrame>;
+  /** Gathers one frame from many. */
+  gather(
+    shots: AsyncIterable<SimulatedShot>,
+    gather: Gather,
+    onPicture: (dataUrl: string) => void,
+  ): Promise<CapturedFrame>;
   forgetLight(): void;
 }
 
@@ -53,6 +61,10 @@ export async function* simulatedFrames(
   stop: AbortSignal,
 ): AsyncGenerator<CapturedFrame, void> {
   const { plan, from, camera } = press;
+  if (plan.gathering.kind === 'long') {
+    yield await longFrame(press, plan.gathering, maker, events, stop);
+    return;
+  }
   let exposure = await maker.awaited(exposureOf(press));
   const steps = stepsOf(plan, exposure, camera);
   const count = steps.length;
@@ -84,6 +96,64 @@ export async function* simulatedFrames(
     }
   } finally {
     if (light) maker.forgetLight();
+  }
+}
+
+/** One frame of many: shot after shot until the time is over, or it is stopped. */
+async function longFrame(
+  press: Press,
+  { totalS, gather }: Long,
+  maker: FrameMaker,
+  events: CaptureEvents,
+  stop: AbortSignal,
+): Promise<CapturedFrame> {
+  const exposure = await maker.awaited(exposureOf(press));
+  let picture: string | undefined;
+  const tell = (goneS: number, frames: number): void =>
+    events.onProgress({
+      share: Math.min(1, goneS / totalS),
+      stage: `${frames} gathered · ${Math.round(goneS)} of ${totalS} s`,
+      open: true,
+      picture,
+    });
+  try {
+    return await maker.gather(longShots(press, exposure, totalS, tell, stop), gather, (url) => {
+      picture = url;
+    });
+  } finally {
+    maker.forgetLight();
+  }
+}
+
+/**
+ * The shots of a long exposure. Long ones follow one another as a sensor reads out, so that no star's
+ * arc is broken; of short ones there are as many as can be computed meanwhile. A last one that is
+ * stopped is left out.
+ */
+async function* longShots(
+  { plan, from }: Press,
+  exposure: HeldExposure,
+  totalS: number,
+  tell: (goneS: number, frames: number) => void,
+  stop: AbortSignal,
+): AsyncGenerator<SimulatedShot, void> {
+  const { factor } = from.clock;
+  const startS = sceneTimeS(from.clock);
+  const place = { biasClicks: 0, series: null, capturedAt: momentAt(Date.now()) };
+  let sceneS = startS;
+  for (let frames = 0; frames === 0 || (sceneS - startS < totalS && !stop.aborted); frames++) {
+    const goneS = sceneS - startS;
+    const planned = shotOf(plan.settings, exposure, from, { ...place, startS: sceneS });
+    const onOpen = {
+      onProgress: ({ share = 0 }) => tell(goneS + share * planned.timeS, frames),
+      onMissed() {},
+    };
+    tell(goneS, frames);
+    const shot = await opened(planned, factor, onOpen, stop);
+    if (frames > 0 && shot.timeS < planned.timeS) return;
+    yield shot;
+    const read = sceneS + shot.timeS + READOUT_S;
+    sceneS = planned.timeS >= LONG_S ? read : Math.max(read, sceneTimeS(from.clock));
   }
 }
 

@@ -62,6 +62,7 @@ export function shotOf(
     seed: crypto.getRandomValues(new Uint32Array(1))[0],
     capturedAt,
     series,
+    gathered: null,
   };
 }
 

@@ -44,6 +44,7 @@ import { FocusSheet } from './sheets/FocusSheet';
 import { SeriesSheet } from './sheets/SeriesSheet';
 import { VerdictSheet } from './sheets/VerdictSheet';
 import { Countdown } from './series/Countdown';
+import { GrowingPicture } from './series/GrowingPicture';
 import { SeriesBars } from './series/SeriesBars';
 import { SeriesButton } from './series/SeriesButton';
 import { seriesCount } from './series/seriesCount';
@@ -171,6 +172,7 @@ function PictureArea({ m }: { m: FieldMeasures }) {
         <FieldPictureHistogram height={height} />
         <SeriesBars height={height - TARGET} />
       </View>
+      <GrowingPicture width={width} height={height} />
       <Countdown width={width} height={height} />
       <View style={m.ladderOver && [styles.over, { left: width - m.ladderWidth }]}>
         <FieldLadder width={m.ladderWidth} height={height} />

@@ -102,6 +102,10 @@ function Actions({ record, opened, series, onGone }: ActionsProps) {
   const [asking, setAsking] = useState<readonly string[] | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const remove = useRemoveFrames();
+  const notGone = (): void => {
+    setAsking(null);
+    setProblem('The browser did not delete it. Reload the page and try again.');
+  };
   const save = async (index: number): Promise<void> => {
     const file = record.files[index];
     try {
@@ -117,7 +121,11 @@ function Actions({ record, opened, series, onGone }: ActionsProps) {
         <Text style={styles.text}>
           {`Delete ${asking.length === 1 ? 'this frame' : `all ${asking.length} frames of this series`} from the browser for good?`}
         </Text>
-        <Button label="Delete" onPress={() => remove.mutate(asking, { onSuccess: onGone })} />
+        <Button
+          label="Delete"
+          // Also when the screen goes before: what it shows is gone by then.
+          onPress={() => void remove.mutateAsync(asking).then(onGone, notGone)}
+        />
         <Button label="Keep" onPress={() => setAsking(null)} />
       </View>
     );

@@ -11,7 +11,7 @@ export function SeriesButton({ height }: { height: number }) {
   const kind = useStore(fieldStore, (s) => s.settings.series.kind);
   const delayS = useStore(fieldStore, (s) => s.settings.delayS);
   const count = useStore(fieldStore, seriesCount);
-  const number = kind === 'single' ? '' : String(count);
+  const number = kind === 'single' || kind === 'long' ? '' : String(count);
   const delay = delayS > 0 ? `${delayS} s` : '';
   const below = [number, delay].filter(Boolean).join(' · ');
   const word = kind === 'focus' ? 'focus' : KIND_WORDS[kind];

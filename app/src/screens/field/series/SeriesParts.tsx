@@ -1,6 +1,6 @@
 import { Text } from 'react-native';
 import { distanceOf, formatDistance } from '@velmo/core/optics';
-import type { Series, SeriesOf } from '@velmo/core/series';
+import type { Gather, Series, SeriesOf } from '@velmo/core/series';
 import { Button } from '../../../instruments/Button';
 import { Choice } from '../../../instruments/Choice';
 import { useStore } from '../../../state/store';
@@ -24,6 +24,8 @@ export function SeriesParts({ series }: { series: Series }) {
       return <FocusParts series={series} />;
     case 'interval':
       return <IntervalParts series={series} />;
+    case 'long':
+      return <LongParts series={series} />;
   }
 }
 
@@ -96,6 +98,44 @@ function IntervalParts({ series }: { series: SeriesOf<'interval'> }) {
         value={series.exposure}
         onChoose={(exposure) => changeSeries({ ...series, exposure })}
       />
+    </>
+  );
+}
+
+const GATHER_WORDS: Readonly<Record<Gather, string>> = {
+  mean: 'mean: water, clouds',
+  sum: 'sum: darkness',
+  brightest: 'brightest: trails, lamps',
+};
+
+function LongParts({ series }: { series: SeriesOf<'long'> }) {
+  return (
+    <>
+      <Choice
+        label="In all"
+        options={offered([30, 60, 120, 300, 600, 1800, 3600, 7200], series.totalS).map(
+          (seconds) => ({
+            value: seconds,
+            label: whileWords(seconds),
+            name: `${whileWords(seconds)} in all`,
+          }),
+        )}
+        value={series.totalS}
+        onChoose={(totalS) => changeSeries({ ...series, totalS })}
+      />
+      <Choice
+        label="Keeps"
+        options={(Object.keys(GATHER_WORDS) as Gather[]).map((gather) => ({
+          value: gather,
+          label: GATHER_WORDS[gather],
+        }))}
+        value={series.gather}
+        onChoose={(gather) => changeSeries({ ...series, gather })}
+      />
+      <Text style={SHEET_TEXT.about}>
+        Press again to stop: what has been gathered is kept. The raw is linear and finer than one
+        frame’s.
+      </Text>
     </>
   );
 }

@@ -53,7 +53,7 @@ function foresee(): Foreseen | null {
   const plan = planOf(settings, { focusFirst: false, averages: capabilities.averages });
   const steps = stepsOf(plan, about, steppedCamera(capabilities, settings));
   const frames = steps.map(({ moves, biasClicks }) => ({ ...about, ...moves, biasClicks }));
-  const seconds = steps.reduce(
+  const ends = steps.reduce(
     (end, { dueS }, i) => Math.max(end, dueS) + timeSFromClick(frames[i].timeClick) + READOUT_S,
     0,
   );
@@ -64,7 +64,7 @@ function foresee(): Foreseen | null {
   return {
     kind,
     frames: kind === 'bracket' || kind === 'focus' ? frames : frames.slice(0, 1),
-    seconds,
+    seconds: settings.series.kind === 'long' ? settings.series.totalS : ends,
     bytes: steps.length * bytesOfFrame(settings, capabilities),
     forecast,
   };

@@ -86,7 +86,7 @@ async function expose(press: Press, series?: Series): Promise<void> {
   });
   const { sharpHalfWidth } = steppedCamera(capabilities, settings);
   const count = seriesFrames(plan.settings, sharpHalfWidth);
-  press.isSeries = count > 1;
+  press.isSeries = count > 1 || plan.gathering.kind === 'long';
   changeNaming({ count: naming.count + count });
   const missed: number[] = [];
   const events = {

@@ -119,6 +119,10 @@ function planWords(series: Series, { frames }: Foreseen, halfWidth: number | nul
     }
     case 'interval':
       return `${series.frames} frames, one every ${whileWords(series.everyS)}.`;
+    case 'long': {
+      const openS = timeSFromClick(frames[0].timeClick);
+      return `One frame gathered from up to ${Math.ceil(series.totalS / openS)}, each as long as Time says:`;
+    }
   }
 }
 

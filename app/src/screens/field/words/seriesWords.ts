@@ -6,13 +6,14 @@ export const KIND_WORDS: Readonly<Record<SeriesKind, string>> = {
   burst: 'burst',
   focus: 'focus steps',
   interval: 'interval',
+  long: 'long',
 };
 
 const SHORT: Readonly<Record<SeriesKind, string>> = { ...KIND_WORDS, focus: 'focus' };
 
 /** "single", "bracket 5": kind and number. */
 export const seriesWords = ({ kind }: Series, frames: number): string =>
-  kind === 'single' ? SHORT.single : `${SHORT[kind]} ${frames}`;
+  kind === 'single' || kind === 'long' ? SHORT[kind] : `${SHORT[kind]} ${frames}`;
 
 /** "3 s", "4 min 50 s", "2 h 5 min": a while, in as many digits as it is worth. */
 export function whileWords(seconds: number): string {
