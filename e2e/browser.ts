@@ -98,6 +98,8 @@ const PLAIN = [
   'mains=50',
   // Found anew on every page, focus would change the light while a test reads it.
   'focus=inf',
+  'series=single',
+  'delay=0',
 ];
 
 /** A link into Field: what the query does not name is plain. */

@@ -52,6 +52,19 @@ async function main(): Promise<void> {
     await page.screenshot({ path: join(FOLDER, `${name}.png`) as `${string}.png` });
     await page.close();
   };
+  /** A series and single frames, all of them. */
+  const allFrames = async (page: Page): Promise<void> => {
+    await page.goto(
+      `${app.url}/?scene=drying-shed&mp=3&support=tripod&white=auto&series=bracket:5:2`,
+    );
+    await fieldReady(page);
+    await page.click('[data-testid=expose]');
+    await until(() => page.$eval('[data-testid=expose]', (e) => e.textContent ?? ''), /5 of 5/);
+    await until(() => page.$eval('[data-testid=expose]', (e) => e.textContent ?? ''), /bracket 5/);
+    await page.goto(`${app.url}/frames`);
+    await until(() => pageText(page), /Frames · \d/);
+    await settle();
+  };
   const openFrame = async (page: Page): Promise<void> => {
     await page.click('[role=link][aria-label^="Frame"]');
     await until(() => pageText(page), /Clipped/);
@@ -70,6 +83,17 @@ async function main(): Promise<void> {
           [90, 420],
         ])
           await leavePin(page, x, y);
+      },
+    );
+    await shoot(
+      'series-phone',
+      plainLink('scene=drying-shed&time=auto&iso=100&support=tripod&focus=4&series=bracket:3:1'),
+      PHONE,
+      async (page) => {
+        await page.keyboard.press('s');
+        await pressFirst(page, 'Cover the scene');
+        // What was answered goes by itself.
+        await settle(8000);
       },
     );
     await shoot(
@@ -116,11 +140,17 @@ async function main(): Promise<void> {
       PHONE,
       (page) => page.keyboard.press('f'),
     );
-    await shoot('test-wall-wide', plainLink('scene=test-wall&time=1/125&iso=100'), WIDE);
-    await shoot('frame-wide', '/?scene=pans-at-noon', WIDE, openFrame);
-    await shoot('frame-phone', '/?scene=pans-at-noon', PHONE, openFrame);
-    await shoot('sheet-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, (page) =>
-      page.click('[aria-label^="Camera and place"]'),
+    await shoot(
+      'frame-wide',
+      plainLink('scene=pans-at-noon&time=auto&iso=auto&white=auto&aspect=4:3&files=dng'),
+      WIDE,
+      openFrame,
+    );
+    await shoot(
+      'frame-phone',
+      plainLink('scene=pans-at-noon&time=auto&iso=auto'),
+      PHONE,
+      openFrame,
     );
     await shoot(
       'focus-phone',
@@ -148,6 +178,7 @@ async function main(): Promise<void> {
         await settle();
       },
     );
+    await shoot('frames-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, allFrames);
     await deviceCamera(app.url, browser);
     // Last, because marks are remembered.
     await shoot(
@@ -177,7 +208,9 @@ async function deviceCamera(url: string, browser: Browser): Promise<void> {
     settings: PLAIN_SETTINGS,
     picture: phoneView('packing-bench', ['--lens', 'main', '--time', '1/60', '--iso', '200']),
   });
-  await page.goto(`${url}/?device=browser&average=16&comp=0&time=auto&iso=auto&white=auto`);
+  await page.goto(
+    `${url}/?device=browser&average=16&comp=0&time=auto&iso=auto&white=auto&series=single`,
+  );
   await cameraReady(page);
   await settle();
   await page.screenshot({ path: join(FOLDER, 'device-camera-phone.png') });
