@@ -13,7 +13,8 @@ import {
   sharpHalfWidth,
   type Bracket,
 } from '../src/series';
-import { circleOfConfusionMm, findLens, sharpZone } from '../src/optics';
+import { circleOfConfusionMm, findLens, halfLongTangent, sharpZone } from '../src/optics';
+import { depthAt, findScene, type Framing } from '../src/scene';
 
 const RANGES = { time: { min: -39, max: 15 }, iso: { min: 0, max: 18 } };
 const brackets: fc.Arbitrary<Bracket> = fc.record({
@@ -180,5 +181,30 @@ describe('focus steps', () => {
     expect(steps(2, 2)).toEqual([2]);
     expect(() => steps(1, 2)).toThrow(/near end/);
     expect(() => steps(2, 1, 1)).toThrow(/overlap/);
+  });
+
+  test('everything on the packing bench between the ends is sharp in one frame, by a thin lens’s blur circle', () => {
+    const scene = findScene('packing-bench')!;
+    const framing: Framing = {
+      ...scene.framing,
+      halfLongTangent: halfLongTangent(lens, 1),
+      longPx: 160,
+      shortPx: 120,
+      layout: 'level',
+    };
+    const [nearM, farM] = [0.4, 1.2];
+    const focusedMm = steps(1 / nearM, 1 / farM).map((dioptres) => 1000 / dioptres);
+    const { focalLengthMm: f, fNumber } = lens;
+    let depths = 0;
+    for (let y = 0; y < 120; y++)
+      for (let x = 0; x < 160; x++) {
+        const d = 1000 * depthAt(scene, framing, x, y);
+        if (d < 1000 * nearM || d > 1000 * farM) continue;
+        depths++;
+        // Gaussian optics: the blur circle of a point at d with the lens focused at s.
+        const blurs = focusedMm.map((s) => ((f * f) / (fNumber * (s - f))) * (Math.abs(d - s) / d));
+        expect(Math.min(...blurs)).toBeLessThan(1.01 * circle);
+      }
+    expect(depths).toBeGreaterThan(1000);
   });
 });

@@ -177,7 +177,7 @@ everyEngine(({ tab, url, test }) => {
 
   test('a bracket after a delay: counted down, foreseen on the scales, kept as one, flipped through, deleted', async () => {
     const link = 'scene=test-wall&time=1/125&iso=100&mp=3&crop=2&support=tripod';
-    await openFieldIn(tab(), url(), `${link}&series=bracket:3:1&delay=2`);
+    await openFieldIn(tab(), url(), `${link}&series=bracket:3:1&delay=10`);
     await present(tab(), '[data-testid=ladder-bars]');
     await present(tab(), '[data-testid=tape-Time] [data-testid=tape-marks]');
     await tapOn(tab(), EXPOSE);

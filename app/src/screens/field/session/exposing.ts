@@ -56,7 +56,8 @@ export async function exposeFrame(series?: Series): Promise<void> {
   const press = beginPress();
   fieldStore.update((s) => ({ ...s, notice: null }));
   try {
-    if (settings.delayS === 0 || (await waited(press, settings.delayS)))
+    // One that is held is there already.
+    if (series || settings.delayS === 0 || (await waited(press, settings.delayS)))
       await expose(press, series);
   } catch (error) {
     const text = error instanceof Error ? error.message : 'The frame could not be made.';
