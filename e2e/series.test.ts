@@ -3,6 +3,7 @@ import type { Page } from 'puppeteer-core';
 import { findLens } from '@velmo/core/optics';
 import { photositeResponse, shareOfSnr } from '@velmo/core/sensor';
 import {
+  axeViolations,
   downloads,
   EXPOSE,
   fieldReady,
@@ -91,6 +92,7 @@ describe('a bracket', () => {
         saved.push(await files.next('.dng'));
         await page.keyboard.press('ArrowRight');
       }
+      expect(await axeViolations(page)).toEqual([]);
       const tags = saved.map(exif);
       expect(tags.map((t) => t.Validate)).toEqual(['0 0 0', '0 0 0', '0 0 0']);
       // Exif 2.32: ExposureMode 2 is auto bracket.
@@ -141,6 +143,7 @@ describe('a bracket', () => {
         () => pageText(page),
         /5 frames, 2 stops apart: 1\/125, 1\/500, 1\/30, 1\/2000, 1\/8 s at ISO 100/,
       );
+      expect(await axeViolations(page)).toEqual([]);
     });
   });
 });

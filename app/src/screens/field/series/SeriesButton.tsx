@@ -13,22 +13,20 @@ export function SeriesButton({ height }: { height: number }) {
   const count = useStore(fieldStore, seriesCount);
   const number = kind === 'single' || kind === 'long' ? '' : String(count);
   const delay = delayS > 0 ? `${delayS} s` : '';
-  const below = [number, delay].filter(Boolean).join(' · ');
-  const word = kind === 'focus' ? 'focus' : KIND_WORDS[kind];
+  const below = [number, delay].filter(Boolean).join(' · ') || '▾';
+  // One text: what is seen is what is heard.
+  const words = `${kind === 'focus' ? 'focus' : KIND_WORDS[kind]}\n${below}`;
   return (
     <Pressable
       role="button"
-      aria-label={`Series: ${KIND_WORDS[kind]}${number && ` ${number}`}${delay && `, delay ${delay}`}`}
+      aria-label={`Series: ${words.replace('\n', ' ')}`}
       aria-expanded={open}
       onPress={() => toggleSheet('series')}
       style={[styles.button, { height }]}
       testID="series"
     >
-      <Text style={styles.word} numberOfLines={1}>
-        {word}
-      </Text>
-      <Text style={styles.number} numberOfLines={1}>
-        {below || '▾'}
+      <Text style={styles.words} numberOfLines={2}>
+        {words}
       </Text>
     </Pressable>
   );
@@ -43,11 +41,11 @@ const styles = StyleSheet.create({
     justifyContent: 'center',
     alignItems: 'center',
   },
-  word: { fontFamily: FONT.medium, fontSize: 15, lineHeight: 18, color: COLOUR.light },
-  number: {
-    fontFamily: FONT.semibold,
+  words: {
+    fontFamily: FONT.medium,
     fontSize: 15,
     lineHeight: 18,
+    textAlign: 'center',
     color: COLOUR.light,
     fontVariant: ['tabular-nums'],
   },
