@@ -14,6 +14,7 @@ import {
   pressFirst,
   press,
   refined,
+  stillPlace,
   tap,
   until,
 } from './browser';
@@ -241,6 +242,37 @@ describe('a press that takes a while', () => {
       expect(frames).toBeLessThan(10);
       expect(await page.$eval(STACK, (e) => e.textContent)).toBe(`${frames} of 10`);
       expect(await astray(page)).toEqual({ litter: [], missing: [] });
+    });
+  });
+
+  test('while Expose is held, or space, frames come; they end when it is let go', async () => {
+    await withPage(`${SMALL}&time=1/125&iso=100&series=burst:3`, async (page) => {
+      const { x, y } = await stillPlace(page, EXPOSE);
+      await page.mouse.move(x, y);
+      await page.mouse.down();
+      await until(() => exposeText(page), /^Press to stop([2-9]|[1-5]\d) of 60/);
+      await page.mouse.up();
+      await idle(page);
+      const { frames } = await storedCounts(page);
+      expect(frames).toBeGreaterThanOrEqual(2);
+      expect(frames).toBeLessThan(60);
+      expect(await page.$eval(STACK, (e) => e.textContent)).toBe(`${frames} of 60`);
+      await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+      const key = (type: string, repeat: boolean): Promise<void> =>
+        page.evaluate(
+          (name, again) => {
+            const init = { key: ' ', bubbles: true, cancelable: true, repeat: again };
+            document.body.dispatchEvent(new KeyboardEvent(name, init));
+          },
+          type,
+          repeat,
+        );
+      await key('keydown', false);
+      await key('keydown', true);
+      await until(() => exposeText(page), /^Press to stop([2-9]|[1-5]\d) of 60/);
+      await key('keyup', false);
+      await idle(page);
+      expect((await storedCounts(page)).frames).toBeGreaterThanOrEqual(frames + 2);
     });
   });
 
