@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { readPortableMap } from '../core/test/shots';
-import { downloads, EXPOSE, pageText, pressFirst, tap, until } from './browser';
-import { cameraSuite } from './cameraSuite';
+import { downloads, EXPOSE, pageText, press, pressFirst, tap, until } from './browser';
+import { cameraReady, cameraSuite } from './cameraSuite';
 import { ALL_CONTROLS, PLAIN_SETTINGS } from './filmCamera';
 import type { FilmHandle } from './filmPage';
 import { astray, framesStored, storedCounts, storedRecords } from './stored';
@@ -124,4 +124,27 @@ test('a burst of a phone’s camera: whole frames of one series, and the rate re
       expect(await astray(page)).toEqual({ litter: [], missing: [] });
     },
     '&series=burst:5',
+  ));
+
+test('a page that is hidden lets a phone’s camera go: its series ends with words, and what was made is kept', () =>
+  withFilm(
+    FILM,
+    async (page, browser) => {
+      await tap(page, EXPOSE);
+      await framesStored(page, 1);
+      const other = await browser.newPage();
+      await other.bringToFront();
+      await until(() => page.evaluate(() => String(document.hidden)), /true/);
+      await page.bringToFront();
+      await until(() => pageText(page), /The series ended after \d of 30: the camera was let go/);
+      await cameraReady(page);
+      const { frames } = await storedCounts(page);
+      expect(frames).toBeGreaterThanOrEqual(1);
+      expect(frames).toBeLessThan(30);
+      expect(await astray(page)).toEqual({ litter: [], missing: [] });
+      await press(page, 'Close');
+      await tap(page, EXPOSE);
+      await framesStored(page, frames + 1);
+    },
+    '&series=interval:3:30',
   ));

@@ -17,7 +17,7 @@ import { countDown } from './countdown';
 import { theCamera } from './fieldSession';
 import { fieldStore, say } from './fieldState';
 import { changeNaming } from './preferencesNow';
-import { beginPress, endPress, openPress, tellProgress, type Press } from './presses';
+import { beginPress, CAMERA_GOES, endPress, openPress, tellProgress, type Press } from './presses';
 
 /** Most captures that may be under way at once: each holds its frame in memory. */
 export const MAX_PENDING = 3;
@@ -106,6 +106,11 @@ async function expose(press: Press, series?: Series): Promise<void> {
     const why = error instanceof Error ? error.message : 'The next could not be made.';
     const made = takenMs.length;
     throw made > 0 ? new Error(`The series ended after ${made} of ${count}. ${why}`) : error;
+  }
+  if (takenMs.length < count && press.shutter.signal.reason === CAMERA_GOES) {
+    const text = `The series ended after ${takenMs.length} of ${count}: ${CAMERA_GOES}. What was made is kept.`;
+    fieldStore.update((s) => ({ ...s, notice: { text, stays: true } }));
+    return;
   }
   if (plan.settings.series.kind === 'burst') say(rateWords(takenMs));
   if (missed.length > 0)

@@ -109,7 +109,7 @@ export async function openCamera(choice: CameraChoice, told = false): Promise<vo
     refusal: null,
     capabilities: null,
     light: null,
-    notice: null,
+    notice: s.notice?.stays ? s.notice : null,
     activeTape: null,
     loupe: null,
     depth: 'off',

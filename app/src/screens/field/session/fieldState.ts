@@ -14,6 +14,8 @@ import { createStore } from '../../../state/store';
 /** Something the photographer should know. */
 export interface Notice {
   readonly text: string;
+  /** It is still to be read when a camera is opened anew. */
+  readonly stays?: boolean;
   /** It answers what was just asked, and goes by itself. */
   readonly passing?: boolean;
 }

@@ -50,7 +50,10 @@ export function whenSeriesEnds(listener: () => void): void {
   onSeriesEnd = listener;
 }
 
+/** Why a shutter was closed that nobody pressed. */
+export const CAMERA_GOES = 'the camera was let go';
+
 /** Closes every shutter: the camera is about to go. */
 export function closeShutters(): void {
-  for (const { shutter } of presses) shutter.abort();
+  for (const { shutter } of presses) shutter.abort(CAMERA_GOES);
 }
