@@ -179,6 +179,8 @@ everyEngine(({ tab, url, test }) => {
     const link = 'scene=test-wall&time=1/125&iso=100&mp=3&crop=2&support=tripod';
     await openFieldIn(tab(), url(), `${link}&series=bracket:3:1&delay=10`);
     await present(tab(), '[data-testid=ladder-bars]');
+    // Firefox tells of what the page before was still loading when it was left.
+    const before = tab().errors.length;
     await present(tab(), '[data-testid=tape-Time] [data-testid=tape-marks]');
     await tapOn(tab(), EXPOSE);
     await present(tab(), '[data-testid=countdown]');
@@ -196,6 +198,6 @@ everyEngine(({ tab, url, test }) => {
     await pressOn(tab(), 'Delete');
     await fieldReadyIn(tab());
     await until(() => read(tab(), 'body'), /no frame yet|Frames you expose appear here/);
-    expect(tab().errors).toEqual([]);
+    expect(tab().errors.slice(before)).toEqual([]);
   });
 });
