@@ -121,16 +121,3 @@ test('an error of its own is its own: the worker stays', async () => {
   await expect(ask()).rejects.toThrow('no such file');
   expect(started).toHaveLength(1);
 });
-
-test('that is ended while its script loads is nobody’s error; one that breaks by itself is the page’s', () => {
-  mockApis.push(
-    api(async () => ''),
-    api(async () => ''),
-  );
-  const [broken, ended] = [new MockWorker(), new MockWorker()];
-  startedWorker<MockApi>(broken as unknown as Worker);
-  startedWorker<MockApi>(ended as unknown as Worker).end();
-  const error = (): Event => new Event('error', { cancelable: true });
-  expect(broken.dispatchEvent(error())).toBe(true);
-  expect(ended.dispatchEvent(error())).toBe(false);
-});

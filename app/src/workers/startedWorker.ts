@@ -35,11 +35,7 @@ export function startedWorker<Api>(worker: Worker): StartedWorker<Api> {
     lose(new WorkerLost('It was ended.'));
     worker.terminate();
   };
-  worker.addEventListener('error', (event) => {
-    // Firefox reports the script of a worker that is ended while it loads as the page's own error.
-    if (watch.signal.aborted) event.preventDefault();
-    lose(new WorkerLost('Its script could not be run.'));
-  });
+  worker.addEventListener('error', () => lose(new WorkerLost('Its script could not be run.')));
   const lock = `velmo-worker-${crypto.randomUUID?.() ?? Math.random()}`;
   const begin = async (): Promise<void> => {
     const late = setTimeout(() => lose(new WorkerLost('It did not start.')), START_MS);
