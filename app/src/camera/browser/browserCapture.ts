@@ -76,15 +76,37 @@ export class BrowserCapture {
     events: CaptureEvents,
     stop: AbortSignal,
   ): AsyncGenerator<CapturedFrame, void> {
-    for await (const ready of browserSteps(plan, this.source.stepped, events, stop)) {
-      const { step, told } = ready;
-      const start = performance.now();
-      const job = this.job(plan.settings, roll, ready);
-      if (step.gathering.kind === 'average') {
-        const frame = await this.average(step.gathering.frames, job, told, stop);
-        yield { frame, stages: { total: performance.now() - start } };
-      } else yield await this.single(plan.settings, job, told);
+    // From the press on the first frame counts as being grabbed: the camera is not let go before.
+    let tell: () => void = () => {};
+    const first = new Promise<void>((resolve) => (tell = resolve));
+    this.grabbing.add(first);
+    const begun = (): void => {
+      this.grabbing.delete(first);
+      tell();
+    };
+    try {
+      for await (const ready of browserSteps(plan, this.source.stepped, events, stop)) {
+        const frame = await this.frameOf(plan.settings, roll, ready, stop);
+        begun();
+        yield frame;
+      }
+    } finally {
+      begun();
     }
+  }
+
+  private async frameOf(
+    settings: Settings,
+    roll: string,
+    ready: ReadyStep,
+    stop: AbortSignal,
+  ): Promise<CapturedFrame> {
+    const { step, told } = ready;
+    const start = performance.now();
+    const job = this.job(settings, roll, ready);
+    if (step.gathering.kind !== 'average') return this.single(settings, job, told);
+    const frame = await this.average(step.gathering.frames, job, told, stop);
+    return { frame, stages: { total: performance.now() - start } };
   }
 
   /** Resolves once no frame is being grabbed: until then the camera must stay. Null: none is. */
