@@ -58,7 +58,7 @@ function rawOf(file: string): { width: number; height: number; at(x: number, y: 
   return { width, height, at: (x, y) => body.readUInt16BE(2 * (y * width + x)) - 256 };
 }
 
-/** Mean and standard error of the green photosites of a patch, black taken off, as dcraw reads them. */
+/** Mean and standard error of a patch's green photosites, black taken off, by dcraw. */
 function greenPatch(file: string): { mean: number; error: number } {
   const { width, height, at } = rawOf(file);
   const values: number[] = [];

@@ -22,7 +22,7 @@ interface LadderBarsProps {
   readonly label: string;
 }
 
-/** Slim bars beside a ladder, one a frame: from the tone it clips down to the one it loses in noise. */
+/** Slim bars beside a ladder, one a frame: from the tone it clips to the one it loses in noise. */
 export function LadderBars({ bars, height, label }: LadderBarsProps) {
   return (
     <View

@@ -12,7 +12,7 @@ export interface HeldExposure {
   readonly focusDioptres: number;
 }
 
-/** How the light of one frame is gathered: in one exposure, averaged over several, or over a long while. */
+/** How the light of one frame is gathered: in one exposure, over several, or over a long while. */
 export type Gathering =
   | { readonly kind: 'single' }
   | { readonly kind: 'average'; readonly frames: number }

@@ -22,7 +22,7 @@ export interface Interval {
   readonly exposure: 'held' | 'metered';
 }
 
-/** How the frames of a long exposure become one: their mean, their sum, or the brightest of each photosite. */
+/** How frames of a long exposure become one: mean, sum, or the brightest of each photosite. */
 export const GATHERS = ['mean', 'sum', 'brightest'] as const;
 export type Gather = (typeof GATHERS)[number];
 

@@ -81,7 +81,7 @@ const KINDS: Readonly<
 };
 
 /**
- * Reads "single", "bracket:5:1/3:dark-first", "burst:10", "focus:0.4m:2m:20" or "interval:10:30:metered"
+ * Reads "single", "bracket:5:1/3:dark-first", "burst:10", "focus:0.4m:2m:20", "interval:10:30:metered"
  * or "long:300:brightest";
  * null when it is no series.
  */

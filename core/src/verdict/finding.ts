@@ -22,7 +22,7 @@ export interface VerdictInput {
    * the device cannot see past its own clipping.
    */
   readonly overClipStops: readonly [number, number, number] | null;
-  /** Stops by which the darkest hundredth of the frame lies under the noise; null where that is not known. */
+  /** Stops that the frame's darkest hundredth lies under the noise; null where not known. */
   readonly underFloorStops: number | null;
   /** What a press would make; null: one frame, as it stands. */
   readonly series: SeriesForecast | null;

@@ -8,7 +8,7 @@ import { changeSeries } from './seriesCommands';
 /** What the darkest tone may be chosen to have, as signal to noise of a pixel of the file. */
 export const SHADOW_SNRS = [1, 2, 4, 10] as const;
 
-/** Clicks under clipping at which a pixel of the file reaches an SNR; null where the sensor is not known. */
+/** Clicks under clipping at which a file's pixel reaches an SNR; null without a known sensor. */
 function clicksToSnr(snr: number): number | null {
   const { capabilities, settings } = fieldStore.get();
   const readings = readingsStore.get();

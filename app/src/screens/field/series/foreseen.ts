@@ -9,6 +9,7 @@ import {
   type SteppedCamera,
 } from '@velmo/core/series';
 import type { Settings } from '@velmo/core/settings';
+import { READOUT_S } from '@velmo/core/simulate';
 import type { SeriesForecast } from '@velmo/core/verdict';
 import { steppedCamera } from '../../../camera/device/steppedCamera';
 import { bytesOfFrame, framesLeft } from '../words/fileWords';
@@ -33,8 +34,6 @@ export interface Foreseen {
   readonly forecast: SeriesForecast | null;
 }
 
-/** Between two frames a sensor is read out. */
-const READOUT_S = 1 / 50;
 /** White does not show in what is foreseen. */
 const ANY_WHITE = { kelvin: 5500, tint: 0 };
 
@@ -51,16 +50,15 @@ function foresee(): Foreseen | null {
   };
   const room = framesLeft(settings, capabilities, storage);
   const plan = planOf(settings, { focusFirst: false, averages: capabilities.averages });
-  const steps = stepsOf(plan, about, steppedCamera(capabilities, settings));
+  const camera = steppedCamera(capabilities, settings);
+  const steps = stepsOf(plan, about, camera);
   const frames = steps.map(({ moves, biasClicks }) => ({ ...about, ...moves, biasClicks }));
   const ends = steps.reduce(
     (end, { dueS }, i) => Math.max(end, dueS) + timeSFromClick(frames[i].timeClick) + READOUT_S,
     0,
   );
   const forecast: SeriesForecast | null =
-    kind === 'single'
-      ? null
-      : forecastOf(settings, frames, room, steppedCamera(capabilities, settings));
+    kind === 'single' ? null : forecastOf(settings, frames, room, camera);
   return {
     kind,
     frames: kind === 'bracket' || kind === 'focus' ? frames : frames.slice(0, 1),
