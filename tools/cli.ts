@@ -3,7 +3,7 @@ import { shoot } from './shoot';
 import { UsageError } from './usage';
 
 const USAGE = `usage: npm run -s tool -- shoot --scene ID --out FILE [--lens main] [--time 1/125] [--iso 100]
-                         [--mp 3|12] [--crop 1] [--nd 0] [--torch] [--hand] [--stabiliser 0]
+                         [--mp 3|12] [--crop 1] [--nd 0] [--torch] [--flash off|begin|end] [--hand] [--stabiliser 0]
                          [--mains 50] [--at 0] [--white 5000,0] [--seed 1] [--upright]
                          [--series bracket:5:2 | burst:10 | focus:0.4m:2m | interval:10:30, then --out f-{n}.dng]
                          [--series long:60:mean|sum|brightest]

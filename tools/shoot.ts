@@ -28,6 +28,7 @@ import { ASPECT_RATIOS, LENSES, MAX_CROP, type AspectRatio } from '@velmo/core/o
 import { SCENES } from '@velmo/core/scene';
 import type { Series } from '@velmo/core/series';
 import {
+  FLASH_TIMINGS,
   MAX_FILTER_STOPS,
   MAX_STABILISER_STOPS,
   parseFocus,
@@ -51,6 +52,7 @@ const OPTIONS = {
   focus: { type: 'string' },
   nd: { type: 'string', default: '0' },
   torch: { type: 'boolean', default: false },
+  flash: { type: 'string', default: 'off' },
   hand: { type: 'boolean', default: false },
   stabiliser: { type: 'string', default: '0' },
   mains: { type: 'string', default: '50' },
@@ -111,6 +113,7 @@ function readShot(args: string[]): { shot: SimulatedShot; series: Series; out: s
       upright: values.upright,
       filterStops: wholeOf('nd', values.nd, MAX_FILTER_STOPS),
       torch: values.torch,
+      flash: flashOf(values.flash),
       steady: !values.hand,
       stabiliserStops: wholeOf('stabiliser', values.stabiliser, MAX_STABILISER_STOPS),
       mainsHz: oneOf('mains', values.mains, ['50', '60']) === '60' ? 60 : 50,
@@ -128,6 +131,13 @@ function readShot(args: string[]): { shot: SimulatedShot; series: Series; out: s
  */
 const kindOf = (out: string): FileKind =>
   /\.jpe?g$/i.test(out) ? 'jpeg' : /\.tiff?$/i.test(out) ? 'tiff' : 'dng';
+
+function flashOf(value: string | undefined): SimulatedShot['flash'] {
+  const timing = FLASH_TIMINGS.find((name) => name === value);
+  if (timing === undefined)
+    throw new UsageError(`--flash must be one of ${FLASH_TIMINGS.join(', ')}`);
+  return timing === 'off' ? null : timing;
+}
 
 /** "0.8", "0.8m", "2.5ft" or "inf". */
 function focusOf(value: string): number {

@@ -11,6 +11,7 @@ import {
   INTERVAL_S,
   LONG_S,
   MAX_FOCUS_STEPS,
+  MAX_LIGHT_S,
   planOf,
   seriesFrames,
   SERIES_KINDS,
@@ -50,15 +51,21 @@ const series: fc.Arbitrary<Series> = fc.oneof(
     .record({ far: fc.integer({ min: 0, max: 60 }), range: fc.integer({ min: 0, max: 100 }) })
     .map(({ far, range }) => ({
       kind: 'focus' as const,
+      places: null,
       nearDioptres: (far + range) / 10,
       farDioptres: far / 10,
       overlap: 0.2,
     })),
+  fc.array(fc.integer({ min: 0, max: 100 }), { maxLength: MAX_FOCUS_STEPS }).map((tenths) => ({
+    ...FIRST_SERIES.focus,
+    places: tenths.map((tenth) => tenth / 10),
+  })),
   fc.record({
     kind: fc.constant('interval' as const),
     everyS: fc.integer(INTERVAL_S),
     frames: fc.integer(INTERVAL_FRAMES),
     exposure: fc.constantFrom('held' as const, 'metered' as const),
+    lightS: fc.integer({ min: 0, max: MAX_LIGHT_S }),
   }),
   fc.record({
     kind: fc.constant('long' as const),
@@ -108,7 +115,13 @@ describe('the plan of one press', () => {
   });
 
   test('an interval is due every so many seconds, and only its first frame is not metered anew', () => {
-    const steps = stepsWith({ kind: 'interval', everyS: 10, frames: 4, exposure: 'metered' });
+    const steps = stepsWith({
+      kind: 'interval',
+      everyS: 10,
+      frames: 4,
+      exposure: 'metered',
+      lightS: 0,
+    });
     expect(steps.map(({ dueS }) => dueS)).toEqual([0, 10, 20, 30]);
     expect(steps.map(({ metersAnew }) => metersAnew)).toEqual([false, true, true, true]);
   });
@@ -170,12 +183,19 @@ describe('a series as text', () => {
       { kind: 'bracket', frames: 9, stepClicks: 2, order: 'dark-first' },
     ],
     ['burst:20', { kind: 'burst', frames: 20 }],
-    ['focus:2m:0.5m:30', { kind: 'focus', nearDioptres: 2, farDioptres: 0.5, overlap: 0.3 }],
-    ['focus:0.5m', { kind: 'focus', nearDioptres: 2, farDioptres: 0, overlap: 0.2 }],
-    ['interval:10:30', { kind: 'interval', everyS: 10, frames: 30, exposure: 'held' }],
+    [
+      'focus:2m:0.5m:30',
+      { ...FIRST_SERIES.focus, nearDioptres: 2, farDioptres: 0.5, overlap: 0.3 },
+    ],
+    ['focus:0.5m', { ...FIRST_SERIES.focus, nearDioptres: 2, farDioptres: 0 }],
+    ['focus:at:0.5m:inf:0.25m', { ...FIRST_SERIES.focus, places: [2, 0, 4] }],
+    ['interval:10:30', FIRST_SERIES.interval],
     ['long:300', { kind: 'long', totalS: 300, gather: 'mean' }],
     ['long:7200:brightest', { kind: 'long', totalS: 7200, gather: 'brightest' }],
-    ['interval:60:9:metered', { kind: 'interval', everyS: 60, frames: 9, exposure: 'metered' }],
+    [
+      'interval:60:9:metered:3600',
+      { kind: 'interval', everyS: 60, frames: 9, exposure: 'metered', lightS: 3600 },
+    ],
   ])('%s', (text, value) => expect(parseSeries(text)).toEqual(value));
 
   test.each([
@@ -195,9 +215,13 @@ describe('a series as text', () => {
     'focus:auto',
     'focus:1mm',
     'focus:1m:2m:99',
+    'focus:1m:2m:20:1m',
+    'focus:at',
+    'focus:at:1m:auto',
     'interval:0:9',
     'interval:10',
     'interval:10:9:sometimes',
+    'interval:10:9:held:90000',
     'long:29',
     'long:300:longest',
     'constructor:3',
@@ -214,6 +238,7 @@ describe('a series as text', () => {
       '2',
       '0.4m',
       'inf',
+      'at',
       'held',
       '20',
     );

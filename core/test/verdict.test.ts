@@ -33,6 +33,7 @@ const input = (change: Partial<VerdictInput> = {}): VerdictInput => ({
   crushedShare: 0,
   clippedShare: [0, 0, 0],
   overClipStops: [-1, -1, -1],
+  focusedM: null,
   underFloorStops: 0,
   series: null,
   ...change,

@@ -1,6 +1,8 @@
-import { simulatedContext } from '../src/simulate';
+import { findLens } from '../src/optics';
+import { FLASH_GUIDE_NUMBER, simulatedContext } from '../src/simulate';
 import { nominalTime, parseIso, parseTime } from '../src/exposure';
 import { findScene } from '../src/scene';
+import { FIRST_SERIES } from '../src/series';
 import { DEFAULT_SETTINGS, held, migrateSettings, type Settings } from '../src/settings';
 import { judge, type Finding, type SeriesForecast } from '../src/verdict';
 
@@ -20,6 +22,7 @@ interface Case {
   readonly under?: number;
   readonly clipped?: number;
   readonly series?: SeriesForecast | null;
+  readonly focusedM?: number | null;
 }
 
 /** What the verdict says of a frame of this time and ISO. */
@@ -33,6 +36,7 @@ function findings({
   under = 0,
   clipped = 0,
   series = null,
+  focusedM = null,
 }: Case) {
   const all: Settings = { ...DEFAULT_SETTINGS, ...settings };
   return judge({
@@ -51,6 +55,7 @@ function findings({
     crushedShare: crushed,
     overClipStops: [over, over, over],
     underFloorStops: under,
+    focusedM,
     series,
   });
 }
@@ -190,6 +195,7 @@ describe('every repair', () => {
           clippedShare: [0, 0, 0],
           crushedShare: 0,
           overClipStops: [-1, -1, -1],
+          focusedM: null,
           underFloorStops: 0,
           series: null,
         });
@@ -266,7 +272,7 @@ describe('series', () => {
 
   test('focus steps that do not reach, and the overlap that could be given up', () => {
     const settings: Partial<Settings> = {
-      series: { kind: 'focus', nearDioptres: 10, farDioptres: 0, overlap: 0.2 },
+      series: { ...FIRST_SERIES.focus, nearDioptres: 10, farDioptres: 0 },
     };
     const found = one('series-gap', said({ settings }, { focusGapDioptres: 0.1, frames: 30 }));
     expect(found?.text).toMatch(/^30 focus steps do not reach/);
@@ -276,7 +282,7 @@ describe('series', () => {
 
   test('a frame open for longer than the interval, and the interval that lets it', () => {
     const settings: Partial<Settings> = {
-      series: { kind: 'interval', everyS: 10, frames: 30, exposure: 'held' },
+      series: { ...FIRST_SERIES.interval, everyS: 10, frames: 30 },
       support: 'tripod',
     };
     const found = one('series-late', said({ settings }, { longestTimeClick: 12 }));
@@ -285,11 +291,41 @@ describe('series', () => {
     expect(one('series-late', said({ settings }, { longestTimeClick: 9 }))).toBeUndefined();
   });
 
+  test('an interval that outlasts the light it was given, and the frames that fit', () => {
+    const interval = { ...FIRST_SERIES.interval, everyS: 60, frames: 90 };
+    const with_ = (lightS: number): Partial<Settings> => ({ series: { ...interval, lightS } });
+    const found = one('series-light', said({ settings: with_(3600) }));
+    expect(found?.text).toBe('The last frame is due after 89 min; the light lasts 60 min.');
+    expect(labels(found)).toEqual(['Take 61 frames']);
+    expect(found?.repairs[0].settings.series).toMatchObject({ frames: 61 });
+    expect(one('series-light', said({ settings: with_(89 * 60) }))).toBeUndefined();
+    expect(one('series-light', said({ settings: with_(0) }))).toBeUndefined();
+  });
+
   test('a series that does not fit is said before the press', () => {
     expect(one('series-room', said({}, { room: 3 }))?.text).toBe(
       'Room for 3 of 5 frames: delete some first.',
     );
     expect(one('series-room', said({}, { room: 5 }))).toBeUndefined();
+  });
+});
+
+describe('flash', () => {
+  const flash = { time: '1/60', iso: '100', settings: { flash: 'begin' } as const };
+  test('is judged where focus stands: guide number over f-number is the right distance', () => {
+    expect(
+      finding('flash', { ...flash, focusedM: FLASH_GUIDE_NUMBER / findLens('main')!.fNumber }),
+    ).toBeUndefined();
+    expect(finding('flash', { ...flash, focusedM: 0.3 })?.text).toMatch(
+      /^The flash burns out what is 0.3 m away: grey becomes 5 stops too bright/,
+    );
+    const far = finding('flash', { ...flash, focusedM: 12 });
+    expect(far?.text).toBe('The flash does not reach 12 m: it gives 5 2/3 stops too little there.');
+    expect(labels(far)).toEqual(['Flash off']);
+    expect(finding('flash', { ...flash, focusedM: Infinity })?.text).toMatch(/does not reach/);
+  });
+  test('is nobody’s business where it is off', () => {
+    expect(finding('flash', { time: '1/60', iso: '100', focusedM: 12 })).toBeUndefined();
   });
 });
 
@@ -304,6 +340,12 @@ test('settings of older versions are brought up to date, others are left for the
   expect(migrateSettings({ ...second, version: 2, crop: 2 })).toEqual({
     ...DEFAULT_SETTINGS,
     crop: 2,
+  });
+  const { flash: _fl, ...seventh } = DEFAULT_SETTINGS;
+  const { lightS: _l, ...interval } = FIRST_SERIES.interval;
+  expect(migrateSettings({ ...seventh, version: 7, series: { ...interval, everyS: 2 } })).toEqual({
+    ...DEFAULT_SETTINGS,
+    series: { ...FIRST_SERIES.interval, everyS: 2 },
   });
   expect(migrateSettings({ version: 9 })).toEqual({ version: 9 });
   expect(migrateSettings('x')).toBe('x');

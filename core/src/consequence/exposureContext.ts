@@ -29,6 +29,8 @@ export interface ExposureContext {
   readonly sky: { readonly cosDeclination: number } | null;
   /** Lamps on the mains and how deeply they pulse. */
   readonly lamps: { readonly mainsHz: 50 | 60; readonly modulation: number } | null;
+  /** A flash that will fire, and how strong it is before the lens in use. */
+  readonly flash: { readonly guideNumber: number; readonly fNumber: number } | null;
 }
 
 /** A device that knows nothing but what its picture shows. */
@@ -39,4 +41,5 @@ export const UNKNOWN_CONTEXT: ExposureContext = {
   subject: null,
   sky: null,
   lamps: null,
+  flash: null,
 };

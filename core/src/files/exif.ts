@@ -13,6 +13,8 @@ const METERING = { whole: 1, centre: 2, spot: 3, highlights: 255 } as const;
 /** SensitivityType 2: the ISO is a recommended exposure index (see docs/decisions/001). */
 const SENSITIVITY_REI = 2;
 const NO_FLASH_FUNCTION = 0x20;
+const FLASH_FIRED = 0x09;
+const FLASH_OFF = 0x10;
 /** Numerator of a SubjectDistance at infinity (Exif 3.0). */
 export const DISTANCE_INFINITY = 0xffffffff;
 
@@ -29,7 +31,7 @@ export function exifDirectory(shot: ShotMetadata): TiffField[] {
     { tag: TAG.SubSecTime, type: 'ASCII', text: moment.subSeconds },
     { tag: TAG.SubSecTimeOriginal, type: 'ASCII', text: moment.subSeconds },
     { tag: TAG.SubSecTimeDigitized, type: 'ASCII', text: moment.subSeconds },
-    { tag: TAG.Flash, type: 'SHORT', values: [NO_FLASH_FUNCTION] },
+    { tag: TAG.Flash, type: 'SHORT', values: [flashCode(shot)] },
     { tag: TAG.WhiteBalance, type: 'SHORT', values: [shot.whiteIsAuto === false ? 1 : 0] },
   ];
   exposureFields(shot, fields);
@@ -37,6 +39,10 @@ export function exifDirectory(shot: ShotMetadata): TiffField[] {
   if (shot.composite) fields.push(...compositeFields(shot.composite, shot.timeS));
   return fields;
 }
+
+/** Fired because it was switched on, not fired because it was off, or not there (Exif 2.32, Flash). */
+const flashCode = ({ flashFired }: ShotMetadata): number =>
+  flashFired === undefined ? NO_FLASH_FUNCTION : flashFired ? FLASH_FIRED : FLASH_OFF;
 
 function exposureFields(shot: ShotMetadata, fields: TiffField[]): void {
   if (shot.timeS !== undefined) {

@@ -31,6 +31,7 @@ export {
   formatZone,
   METRES_A_FOOT,
 } from './distance';
+export { flashReachM, type FlashShot, flashStops } from './flash';
 export {
   dioptresOfClick,
   focusClickOf,

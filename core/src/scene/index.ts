@@ -17,7 +17,7 @@ export {
   type RayCaster,
 } from './framing';
 export type { OpenShutter } from './moving';
-export { renderScene } from './render';
+export { renderFlash, renderScene } from './render';
 export type { Scene } from './scene';
 export { EQUATOR_STAR, starDirection } from './stars/skyTurn';
 export { GREY_CARD_LUMINANCE, WALL_M, TEST_WALL_PATCHES, WEDGE, type Patch } from './testWall';

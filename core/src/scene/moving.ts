@@ -1,5 +1,6 @@
 import type { Mat3 } from '../colour/mat3';
 import type { LightPlane } from '../sensor/lightPlane';
+import { addLamp, type LampTint } from './besideLamp';
 import { framingPixel, rayCaster, type Framing } from './framing';
 import { SAMPLE_LENGTH, type SceneSample } from './scene';
 
@@ -21,7 +22,18 @@ export interface MovingLayer {
    * @param plane still light on entry; may be a part of the framing's picture
    */
   paint(framing: Framing, plane: LightPlane, xyzToCamera: Mat3, shutter: OpenShutter): void;
+  /**
+   * Paints what it sends back of a flash, where it is at that moment; absent where a flash does not
+   * reach it.
+   *
+   * @param plane a flash's light on all that keeps still on entry
+   * @param atS scene time of the flash
+   */
+  flash?(framing: Framing, plane: LightPlane, xyzToCamera: Mat3, atS: number, tint: LampTint): void;
 }
+
+/** A flash's length in seconds: nothing here moves by a pixel meanwhile. */
+const FLASH_S = 1e-4;
 
 /** Parts of one framing's picture that are remembered at once. */
 const MAX_PARTS = 16;
@@ -62,6 +74,21 @@ export class RayLayer implements MovingLayer {
   ) {}
 
   paint(framing: Framing, plane: LightPlane, xyzToCamera: Mat3, shutter: OpenShutter): void {
+    this.paintLit(framing, plane, xyzToCamera, shutter, null);
+  }
+
+  flash(framing: Framing, plane: LightPlane, xyzToCamera: Mat3, atS: number, tint: LampTint): void {
+    this.paintLit(framing, plane, xyzToCamera, { startS: atS, timeS: FLASH_S }, tint);
+  }
+
+  /** @param tint of a flash that is all the light there is; null: the scene's own light */
+  private paintLit(
+    framing: Framing,
+    plane: LightPlane,
+    xyzToCamera: Mat3,
+    shutter: OpenShutter,
+    tint: LampTint | null,
+  ): void {
     const { pixels, rays } = this.reachOf(framing, plane);
     const [m0, m1, m2, m3, m4, m5, m6, m7, m8] = xyzToCamera;
     const pixel = framingPixel(framing);
@@ -73,6 +100,7 @@ export class RayLayer implements MovingLayer {
       this.rays.sample(rays[r], rays[r + 1], rays[r + 2], pixel * rays[r + 3], shutter, out);
       const cover = out[COVER];
       if (cover <= 0 || out[3] * rays[r + 3] > depthM[i]) continue;
+      if (tint) addLamp(out, 0, tint, rays[r + 3]);
       const left = 1 - cover;
       const [X, Y, Z] = out;
       const o = 3 * i;

@@ -2,7 +2,7 @@ import type { Mat3 } from '../colour/mat3';
 import type { LightPlane } from '../sensor/lightPlane';
 import { framingPixel, framingSize, type Framing } from './framing';
 import { SAMPLE_LENGTH, type Scene, type SceneSample } from './scene';
-import { torchFall, torchTint, type TorchTint } from './torch';
+import { addLamp, flashTint, torchTint, type LampTint } from './besideLamp';
 
 /** Sub-pixel positions of 1, 2 or 4 samples a pixel (rotated grid): x, y, x, y ... */
 const PATTERNS: Readonly<Record<1 | 2 | 4, Float64Array>> = {
@@ -28,10 +28,41 @@ export function renderScene(
   samples: 1 | 2 | 4,
   torch = false,
 ): void {
+  renderRays(scene, framing, plane, xyzToCamera, samples, 1, torch ? torchTint(scene.white) : null);
+}
+
+/**
+ * The same of the light that a flash of a guide number (metres, ISO 100) sends back, in cd s/m2 on the
+ * camera's channels: it is over before it can be said to have a luminance. Nothing but the flash.
+ */
+export function renderFlash(
+  scene: Scene,
+  framing: Framing,
+  plane: LightPlane,
+  xyzToCamera: Mat3,
+  samples: 1 | 2 | 4,
+  guideNumber: number,
+): void {
+  const tint = flashTint(scene.white, guideNumber);
+  renderRays(scene, framing, plane, xyzToCamera, samples, 0, tint);
+}
+
+/**
+ * @param own share of the scene's own light
+ * @param tint of a lamp beside the lens
+ */
+function renderRays(
+  scene: Scene,
+  framing: Framing,
+  plane: LightPlane,
+  xyzToCamera: Mat3,
+  samples: 1 | 2 | 4,
+  own: 0 | 1,
+  tint: LampTint | null,
+): void {
   const size = framingSize(framing);
   if (plane.width > size.width) throw new RangeError('the plane is wider than the framing');
   const pixel = framingPixel(framing);
-  const tint: TorchTint | null = torch ? torchTint(scene.white) : null;
   const { halfLongTangent: long } = framing;
   const short = (long * framing.shortPx) / framing.longPx;
   const cosPitch = Math.cos(framing.pitchRad);
@@ -73,7 +104,7 @@ export function renderScene(
           pixel * inverse,
           out,
         );
-        if (tint) addTorch(out, tint, inverse);
+        if (tint) addLamp(out, own, tint, inverse);
         X += out[0];
         Y += out[1];
         Z += out[2];
@@ -87,16 +118,4 @@ export function renderScene(
       plane.rgb[3 * i + 2] = Math.max(0, (m6 * X + m7 * Y + m8 * Z) * share);
     }
   }
-}
-
-/** Adds the torch's light to a sample; a surface keeps the tint it has under the scene's light. */
-function addTorch(out: SceneSample, tint: TorchTint, cosine: number): void {
-  if (out[4] <= 0 || !(out[3] < Infinity)) return;
-  const level = out[4] * torchFall(cosine, out[3]);
-  const perY = 1 / Math.max(1e-9, out[1]);
-  const x = out[0] * perY;
-  const z = out[2] * perY;
-  out[0] += level * tint[0] * x;
-  out[1] += level * tint[1];
-  out[2] += level * tint[2] * z;
 }

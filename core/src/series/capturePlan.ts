@@ -1,7 +1,7 @@
 import type { WhitePoint } from '../colour/whitePoint';
 import type { Settings } from '../settings/settings';
 import { bracketFrames, type ExposureRanges } from './bracket';
-import { focusSteps } from './focusSteps';
+import { focusedAt } from './focusSteps';
 import type { Long } from './series';
 
 /** What a frame is exposed with: solved once, when Expose is pressed, held for the whole plan. */
@@ -89,13 +89,11 @@ function movesOf(
           biasClicks: offsetClicks - missingClicks,
         }),
       );
-    case 'focus':
-      return sharpHalfWidth === null
-        ? [STILL]
-        : focusSteps(sharpHalfWidth, series).map((focusDioptres) => ({
-            ...STILL,
-            moves: { focusDioptres },
-          }));
+    case 'focus': {
+      const places = focusedAt(sharpHalfWidth, series);
+      if (places.length === 0) return [STILL];
+      return places.map((focusDioptres) => ({ ...STILL, moves: { focusDioptres } }));
+    }
     case 'interval':
       return Array.from({ length: series.frames }, (_, i) => ({
         ...STILL,
@@ -116,5 +114,5 @@ export const stepsOf = (
 export function seriesFrames({ series }: Settings, sharpHalfWidth: number | null): number {
   if (series.kind === 'single' || series.kind === 'long') return 1;
   if (series.kind !== 'focus') return series.frames;
-  return sharpHalfWidth === null ? 1 : focusSteps(sharpHalfWidth, series).length;
+  return Math.max(1, focusedAt(sharpHalfWidth, series).length);
 }

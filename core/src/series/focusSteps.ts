@@ -1,6 +1,9 @@
 import type { ThinLens } from '../optics/depthOfField';
 import type { FocusSteps } from './series';
 
+/** The part of focus steps that lies between two distances. */
+type FocusRange = Pick<FocusSteps, 'nearDioptres' | 'farDioptres' | 'overlap'>;
+
 export const MAX_FOCUS_STEPS = 30;
 
 /**
@@ -20,7 +23,7 @@ export const sharpHalfWidth = ({ focalLengthMm, fNumber }: ThinLens, circleMm: n
  */
 export function focusSteps(
   halfWidth: number,
-  { nearDioptres, farDioptres, overlap }: FocusSteps,
+  { nearDioptres, farDioptres, overlap }: FocusRange,
 ): number[] {
   if (!(overlap >= 0 && overlap < 1)) throw new RangeError('the overlap is a share below 1');
   const range = nearDioptres - farDioptres;
@@ -31,8 +34,18 @@ export function focusSteps(
 }
 
 /** Dioptres between neighbouring zones that no frame holds; 0 where they touch. */
-export function focusGap(halfWidth: number, steps: FocusSteps): number {
+export function focusGap(halfWidth: number, steps: FocusRange): number {
   const count = focusSteps(halfWidth, steps).length;
   const apart = (steps.nearDioptres - steps.farDioptres) / count;
   return Math.max(0, apart - 2 * halfWidth);
+}
+
+/**
+ * Where each frame is focused, in dioptres: at the places chosen, or side by side between the ends.
+ *
+ * @param halfWidth null where the lens is not known: then only places can be had
+ */
+export function focusedAt(halfWidth: number | null, steps: FocusSteps): readonly number[] {
+  if (steps.places) return steps.places;
+  return halfWidth === null ? [] : focusSteps(halfWidth, steps);
 }

@@ -27,7 +27,7 @@ export {
   type FrameReach,
   type SceneRange,
 } from './coverage';
-export { focusGap, focusSteps, MAX_FOCUS_STEPS, sharpHalfWidth } from './focusSteps';
+export { focusedAt, focusGap, focusSteps, MAX_FOCUS_STEPS, sharpHalfWidth } from './focusSteps';
 export { smoothedExposure } from './interval';
 export {
   BURST_FRAMES,
@@ -37,6 +37,7 @@ export {
   INTERVAL_FRAMES,
   INTERVAL_S,
   LONG_S,
+  MAX_LIGHT_S,
   MAX_OVERLAP,
   SERIES_KINDS,
   type Burst,

@@ -5,8 +5,10 @@ export interface Burst {
   readonly frames: number;
 }
 
-/** Frames focused side by side between two distances. */
+/** Frames focused side by side between two distances, or at places chosen one by one. */
 export interface FocusSteps {
+  /** In dioptres, in the order in which they were chosen; null: side by side between the ends. */
+  readonly places: readonly number[] | null;
   /** In dioptres: the nearer end is the larger one. */
   readonly nearDioptres: number;
   readonly farDioptres: number;
@@ -20,6 +22,8 @@ export interface Interval {
   readonly frames: number;
   /** As the first was, or metered anew for each. */
   readonly exposure: 'held' | 'metered';
+  /** Seconds that the photographer gives the light; 0: not said. */
+  readonly lightS: number;
 }
 
 /** How frames of a long exposure become one: mean, sum, or the brightest of each photosite. */
@@ -49,6 +53,8 @@ export const BURST_FRAMES = { min: 3, max: 60 } as const;
 /** Largest overlap of focus steps. */
 export const MAX_OVERLAP = 0.8;
 export const INTERVAL_S = { min: 1, max: 3600 } as const;
+/** A day. */
+export const MAX_LIGHT_S = 86_400;
 /** From half a minute to two hours. */
 export const LONG_S = { min: 30, max: 7200 } as const;
 export const INTERVAL_FRAMES = { min: 2, max: 999 } as const;
@@ -73,7 +79,7 @@ export const FIRST_SERIES: { readonly [K in SeriesKind]: SeriesOf<K> } = {
   single: { kind: 'single' },
   bracket: { kind: 'bracket', frames: 3, stepClicks: 3, order: 'middle-first' },
   burst: { kind: 'burst', frames: 10 },
-  focus: { kind: 'focus', nearDioptres: 2, farDioptres: 0, overlap: 0.2 },
-  interval: { kind: 'interval', everyS: 10, frames: 30, exposure: 'held' },
+  focus: { kind: 'focus', places: null, nearDioptres: 2, farDioptres: 0, overlap: 0.2 },
+  interval: { kind: 'interval', everyS: 10, frames: 30, exposure: 'held', lightS: 0 },
   long: { kind: 'long', totalS: 60, gather: 'mean' },
 };

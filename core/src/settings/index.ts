@@ -21,6 +21,8 @@ export {
   type ExposureControl,
   FILE_KINDS,
   type FileKind,
+  FLASH_TIMINGS,
+  type FlashTiming,
   FOCUS_DIOPTRES,
   type FocusSetting,
   held,

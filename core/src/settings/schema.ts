@@ -11,6 +11,7 @@ import {
   AVERAGE_FRAMES,
   COMP_CLICKS,
   FILE_KINDS,
+  FLASH_TIMINGS,
   FOCUS_DIOPTRES,
   JPEG_QUALITY,
   MAX_FILTER_STOPS,
@@ -37,9 +38,9 @@ const whitePoint = {
 
 /** JSON Schema of Settings, for every door they come in by. */
 export const SETTINGS_SCHEMA = {
-  $id: 'velmo/settings/7',
+  $id: 'velmo/settings/8',
   ...exactly({
-    version: { const: 7 },
+    version: { const: 8 },
     lens: { type: 'string', pattern: '^[a-z0-9-]{1,32}$' },
     crop: { type: 'number', minimum: 1, maximum: MAX_CROP },
     time: hold(TIME_CLICKS),
@@ -59,6 +60,7 @@ export const SETTINGS_SCHEMA = {
     stabiliserStops: whole(MAX_STABILISER_STOPS),
     filterStops: whole(MAX_FILTER_STOPS),
     torch: { type: 'boolean' },
+    flash: { enum: FLASH_TIMINGS },
     subject: { enum: SUBJECT_PACES },
     mainsHz: { enum: [50, 60] },
     sizeMp: { enum: [12, 3] },

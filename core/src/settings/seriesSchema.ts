@@ -1,10 +1,12 @@
 import { BRACKET_FRAMES, BRACKET_ORDERS, BRACKET_STEP_CLICKS } from '../series/bracket';
+import { MAX_FOCUS_STEPS } from '../series/focusSteps';
 import {
   BURST_FRAMES,
   GATHERS,
   INTERVAL_FRAMES,
   INTERVAL_S,
   LONG_S,
+  MAX_LIGHT_S,
   MAX_OVERLAP,
 } from '../series/series';
 import { exactly } from './exactly';
@@ -31,6 +33,9 @@ export const SERIES_SCHEMA = {
     exactly({ kind: { const: 'burst' }, frames: whole(BURST_FRAMES) }),
     exactly({
       kind: { const: 'focus' },
+      places: {
+        oneOf: [{ type: 'null' }, { type: 'array', items: dioptres, maxItems: MAX_FOCUS_STEPS }],
+      },
       nearDioptres: dioptres,
       farDioptres: dioptres,
       overlap: { type: 'number', minimum: 0, maximum: MAX_OVERLAP },
@@ -40,6 +45,7 @@ export const SERIES_SCHEMA = {
       everyS: whole(INTERVAL_S),
       frames: whole(INTERVAL_FRAMES),
       exposure: { enum: ['held', 'metered'] },
+      lightS: { type: 'integer', minimum: 0, maximum: MAX_LIGHT_S },
     }),
     exactly({ kind: { const: 'long' }, totalS: whole(LONG_S), gather: { enum: GATHERS } }),
   ],

@@ -62,9 +62,13 @@ export type FileKind = (typeof FILE_KINDS)[number];
 export const AVERAGE_FRAMES = { min: 4, max: 64 } as const;
 export const JPEG_QUALITY = { min: 60, max: 100 } as const;
 
+/** A flash is far shorter than an exposure: it falls into its beginning or its end. */
+export const FLASH_TIMINGS = ['off', 'begin', 'end'] as const;
+export type FlashTiming = (typeof FLASH_TIMINGS)[number];
+
 /** Everything that decides the picture: plain, serialisable, comparable. Clicks are thirds of a stop. */
 export interface Settings {
-  readonly version: 7;
+  readonly version: 8;
   readonly lens: string;
   /** Zoom past the lens by cropping: 1 = the whole sensor. */
   readonly crop: number;
@@ -79,6 +83,8 @@ export interface Settings {
   /** Neutral-density filter in stops; 0 = none. */
   readonly filterStops: number;
   readonly torch: boolean;
+  /** When in an exposure the flash fires. */
+  readonly flash: FlashTiming;
   /** How fast the subject moves; 'scene' = as the device knows it. */
   readonly subject: SubjectPace;
   /** Frequency of the lamps' mains. */
@@ -103,7 +109,7 @@ export const MAX_FILTER_STOPS = 10;
 export const MAX_STABILISER_STOPS = 5;
 
 export const DEFAULT_SETTINGS: Settings = {
-  version: 7,
+  version: 8,
   lens: 'main',
   crop: 1,
   time: AUTO,
@@ -114,6 +120,7 @@ export const DEFAULT_SETTINGS: Settings = {
   stabiliserStops: 0,
   filterStops: 0,
   torch: false,
+  flash: 'off',
   subject: 'scene',
   mainsHz: 50,
   sizeMp: 12,

@@ -3,6 +3,7 @@ import { TILE_HEIGHT, TILE_WIDTH } from '../files/dng/tiling';
 import { blurReachPx } from '../optics/defocus';
 import { DefocusBlur } from '../optics/defocusBlur';
 import { depthRange } from '../scene/depths';
+import type { LightPlane } from '../sensor/lightPlane';
 import { binMosaic } from '../sensor/binMosaic';
 import { exposeMosaic } from '../sensor/exposeMosaic';
 import { electronsPerLuminance } from '../sensor/sensorModel';
@@ -11,6 +12,7 @@ import { shakeKernel } from '../optics/shakeKernel';
 import { pixelAngleRad } from '../optics/zoom';
 import { wantsDng, wantsPicture } from '../files/fileKinds';
 import { rowShares, stripeLight } from './lampStripes';
+import { flashRows } from './flashLight';
 import { tentBlur } from './lensBlur';
 import { rawLevels } from './rawLevels';
 import { sceneResponse } from './sceneResponse';
@@ -51,25 +53,37 @@ const TENT = 1;
 /** Made on the first frame that needs it, and kept: its buffers are large. */
 let defocusBlur: DefocusBlur | null = null;
 
+/** Light before the lens on some rows, from the first on. */
+type RowsBeforeLens = (top: number, height: number) => LightPlane;
+
+/** The scene's own light, with all that moved while the shutter was open. */
+const ambientRows =
+  (plan: SimulatedPlan, { still, band }: BandWork): RowsBeforeLens =>
+  (top, height) => {
+    const { shot, scene, framing, lens } = plan;
+    const plane = still?.rows(plan, band, top, height) ?? stillRows(plan, top, height);
+    scene.moving?.paint(framing, plane, sceneResponse(scene, lens), shot);
+    return plane;
+  };
+
 /**
- * Light on the rows of a band and some rows of margin on either side, with all that moved while the
- * shutter was open and blurred by its distance from the focus.
+ * Light on the rows of a band and some rows of margin on either side, blurred by its distance from
+ * the focus.
  */
 function focusedLight(
   plan: SimulatedPlan,
   firstRow: number,
   rows: number,
   margin: number,
-  { onStage, still, band }: BandWork,
+  rowsOf: RowsBeforeLens,
+  onStage: StageListener,
 ): Float32Array {
-  const { shot, scene, framing, lens, width, defocus } = plan;
+  const { scene, framing, width, defocus } = plan;
   const height = rows + 2 * margin;
   const top = firstRow - margin;
   const { nearestM, farthestM } = depthRange(scene, framing, top, height);
   const reach = blurReachPx(defocus, nearestM, farthestM);
-  const [firstLit, lit] = [top - reach, height + 2 * reach];
-  const plane = still?.rows(plan, band, firstLit, lit) ?? stillRows(plan, firstLit, lit);
-  scene.moving?.paint(framing, plane, sceneResponse(scene, lens), shot);
+  const plane = rowsOf(top - reach, height + 2 * reach);
   onStage('light');
   if (reach === 0) return plane.rgb;
   const light = new Float32Array(3 * width * height);
@@ -94,7 +108,8 @@ function lightOfBand(
     ? null
     : shakeKernel(shot.seed, shot.timeS, shot.stabiliserStops, pixelAngleRad(lens, binning));
   const margin = TENT + (kernel?.reach ?? 0);
-  const light = focusedLight(plan, firstRow, rows, margin, work);
+  const rowsOf = ambientRows(plan, work);
+  const light = focusedLight(plan, firstRow, rows, margin, rowsOf, work.onStage);
   if (!kernel) return light;
   const shaken = new Float32Array(3 * width * (rows + 2 * TENT));
   blurRows(light, width, rows + 2 * margin, kernel, margin - TENT, rows + 2 * TENT, shaken);
@@ -114,6 +129,26 @@ function striped(
   const lit = new Float32Array(light.length);
   stripeLight(light, width, shares.subarray(firstRow, firstRow + rows), 'rows', lit);
   return lit;
+}
+
+/**
+ * Adds what a flash sends back to the light on a band's rows. It is over before a hand or a lamp has
+ * moved: its share is neither shaken nor striped.
+ */
+function addFlash(
+  plan: SimulatedPlan,
+  firstRow: number,
+  rows: number,
+  onStage: StageListener,
+  light: Float32Array,
+): Float32Array {
+  const { shot, width } = plan;
+  const rowsOf: RowsBeforeLens = (top, height) => flashRows(plan, top, height);
+  const before = focusedLight(plan, firstRow, rows, TENT, rowsOf, onStage);
+  const flash = new Float32Array(light.length);
+  tentBlur(before, width, rows, flash);
+  for (let i = 0; i < flash.length; i++) flash[i] = light[i] + flash[i] / shot.timeS;
+  return flash;
 }
 
 /**
@@ -137,7 +172,8 @@ export function exposeBand(
     tentBlur(lightOfBand(plan, firstRow, rows, work), width, rows, light);
     return light;
   };
-  const light = striped(plan, firstRow, rows, keeps ? still.behindLens(plan, band, lit) : lit());
+  const own = striped(plan, firstRow, rows, keeps ? still.behindLens(plan, band, lit) : lit());
+  const light = shot.flash ? addFlash(plan, firstRow, rows, onStage, own) : own;
   onStage('shake');
   const raw = new Uint16Array(width * rows);
   const electronsPerLight =

@@ -48,6 +48,8 @@ export interface SimulatedShot {
   readonly pitchRad: number;
   readonly filterStops: number;
   readonly torch: boolean;
+  /** The flash fires as the shutter opens, or just before it closes; null: it does not. */
+  readonly flash: 'begin' | 'end' | null;
   /** On a tripod: nothing shakes. */
   readonly steady: boolean;
   readonly stabiliserStops: number;
@@ -103,6 +105,7 @@ export function plainShot(sceneId: string): SimulatedShot {
     ...opening,
     filterStops: 0,
     torch: false,
+    flash: null,
     steady: true,
     stabiliserStops: 0,
     mainsHz: 50,
@@ -215,6 +218,7 @@ export function simulatedMetadata({ shot, scene, lens, iso }: SimulatedPlan): Sh
     metering: shot.meter,
     program: shot.program,
     whiteIsAuto: shot.whiteIsAuto,
+    flashFired: shot.flash !== null,
     series: shot.series ?? undefined,
     composite: shot.gathered
       ? { taken: shot.gathered.frames, used: shot.gathered.frames, periodS: shot.gathered.periodS }

@@ -24,6 +24,8 @@ export interface VerdictInput {
   readonly overClipStops: readonly [number, number, number] | null;
   /** Stops that the frame's darkest hundredth lies under the noise; null where not known. */
   readonly underFloorStops: number | null;
+  /** Distance that is in focus, in metres; null where not known. */
+  readonly focusedM: number | null;
   /** What a press would make; null: one frame, as it stands. */
   readonly series: SeriesForecast | null;
 }

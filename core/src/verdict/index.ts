@@ -1,12 +1,14 @@
 import { clipping } from './clipping';
 import { crushed } from './crushed';
 import type { Finding, Rule, VerdictInput } from './finding';
+import { flash } from './flash';
 import { heldApart } from './heldApart';
 import { lamps } from './lamps';
 import { noise } from './noise';
 import { outOfRange } from './outOfRange';
 import { seriesGap } from './seriesGap';
 import { seriesLate } from './seriesLate';
+import { seriesLight } from './seriesLight';
 import { seriesMoves } from './seriesMoves';
 import { seriesRange } from './seriesRange';
 import { seriesRoom } from './seriesRoom';
@@ -28,12 +30,14 @@ const RULES: readonly Rule[] = [
   smear,
   noise,
   crushed,
+  flash,
   seriesRange,
   seriesRunsOut,
   seriesShake,
   seriesMoves,
   seriesGap,
   seriesLate,
+  seriesLight,
   seriesRoom,
 ];
 

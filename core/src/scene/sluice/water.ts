@@ -11,9 +11,14 @@ import { WHEEL, wheelCover } from './wheel';
 export const FALL_M_S = 3.6;
 const POOL_M_S = 0.9;
 
+/** Reflectances: foam, water a light meets from beside the camera, wet wood. */
+const FOAM_R = 0.78;
+const WATER_R = 0.02;
+const WOOD_R = 0.07;
+
 /** Foam in the dusk: what a white, matt surface sends back, cd/m2. */
-const FOAM_L = (0.78 * DUSK_LX) / Math.PI;
-const WOOD_L = (0.07 * DUSK_LX) / Math.PI;
+const FOAM_L = (FOAM_R * DUSK_LX) / Math.PI;
+const WOOD_L = (WOOD_R * DUSK_LX) / Math.PI;
 
 const rgb = new Float64Array(3);
 const mirrored = new Float64Array(3);
@@ -21,6 +26,7 @@ const mirrored = new Float64Array(3);
 /** A layer's light lies a little nearer than the still surface it replaces. */
 const ON_TOP = 0.95;
 
+/** Writes the light of the pool to `rgb`; returns its reflectance. */
 function poolLight(
   x: number,
   z: number,
@@ -29,7 +35,7 @@ function poolLight(
   dz: number,
   f: number,
   s: OpenShutter,
-): void {
+): number {
   const travel = POOL_M_S * s.timeS;
   const along = z + POOL_M_S * (s.startS + s.timeS / 2);
   const ripple = flowNoise(x * 1.6, along, 0.7, 4, f, travel);
@@ -45,15 +51,19 @@ function poolLight(
     const water = mirrored[c] * fresnel + 0.16 * duskLight[c];
     rgb[c] = water + (FOAM_L * duskLight[c] - water) * 0.85 * foam;
   }
+  return WATER_R + (FOAM_R - WATER_R) * 0.85 * foam;
 }
 
-function sheetLight(x: number, y: number, f: number, s: OpenShutter): void {
+/** Writes the light of the falling water to `rgb`; returns its reflectance. */
+function sheetLight(x: number, y: number, f: number, s: OpenShutter): number {
   const drop = SHEET.y1 - y;
   const travel = FALL_M_S * s.timeS;
   const along = y + FALL_M_S * (s.startS + s.timeS / 2);
   const strand = flowNoise(x * 2.6, along * 0.55, 0.5, 6, f, travel);
   const white = smoothstep(-0.25, 0.65, strand + 0.35 * (drop / SHEET.y1));
-  for (let c = 0; c < 3; c++) rgb[c] = (0.12 + 0.88 * white) * FOAM_L * duskLight[c];
+  const share = 0.12 + 0.88 * white;
+  for (let c = 0; c < 3; c++) rgb[c] = share * FOAM_L * duskLight[c];
+  return share * FOAM_R;
 }
 
 /** Falling water, the pool under it and the turning wheel. */
@@ -71,17 +81,18 @@ export const sluiceMotion: MovingRays = {
   sample(dx, dy, dz, footprintRad, shutter, out: SceneSample) {
     let distance = Infinity;
     let cover = 0;
+    let reflectance = 0;
     const tSheet = SHEET.z / dz;
     const y = EYE_M + tSheet * dy;
     const x = tSheet * dx;
     const tPool = dy < 0 ? -EYE_M / dy : Infinity;
     if (x > SHEET.x0 && x < SHEET.x1 && y > 0 && y < SHEET.y1) {
-      sheetLight(x, y, footprintRad * tSheet, shutter);
+      reflectance = sheetLight(x, y, footprintRad * tSheet, shutter);
       const edge = Math.min(x - SHEET.x0, SHEET.x1 - x);
       cover = 0.96 * smoothstep(0, 0.12, edge + 0.03 * Math.sin(9 * y));
       distance = tSheet * ON_TOP;
     } else if (tPool * dz < POOL_Z1) {
-      poolLight(tPool * dx, tPool * dz, dx, dy, dz, footprintRad * tPool, shutter);
+      reflectance = poolLight(tPool * dx, tPool * dz, dx, dy, dz, footprintRad * tPool, shutter);
       cover = 1;
       distance = tPool * ON_TOP;
     }
@@ -94,11 +105,12 @@ export const sluiceMotion: MovingRays = {
         const both = wood + (1 - wood) * cover;
         for (let c = 0; c < 3; c++)
           rgb[c] = (wood * WOOD_L * duskLight[c] + (1 - wood) * cover * rgb[c]) / both;
+        reflectance = (wood * WOOD_R + (1 - wood) * cover * reflectance) / both;
         cover = both;
         distance = tWheel;
       }
     }
-    writeSample(out, rgb[0], rgb[1], rgb[2], distance, 0.1);
+    writeSample(out, rgb[0], rgb[1], rgb[2], distance, reflectance);
     out[COVER] = distance < Infinity ? cover : 0;
   },
 };
