@@ -1,13 +1,24 @@
 import { execFileSync } from 'node:child_process';
 import { readPortableMap } from '../core/test/shots';
-import { downloads, EXPOSE, pageText, press, pressFirst, tap, until } from './browser';
+import type { Page } from 'puppeteer-core';
+import {
+  downloads,
+  EXPOSE,
+  openLastFrame,
+  pageText,
+  press,
+  pressFirst,
+  tap,
+  until,
+} from './browser';
 import { cameraReady, cameraSuite } from './cameraSuite';
-import { ALL_CONTROLS, PLAIN_SETTINGS } from './filmCamera';
+import { ALL_CONTROLS, filmCamera, PLAIN_SETTINGS } from './filmCamera';
 import type { FilmHandle } from './filmPage';
 import { astray, framesStored, storedCounts, storedRecords } from './stored';
 
 jest.setTimeout(180_000);
-const { withFilm } = cameraSuite();
+const { withCamera, withFilm } = cameraSuite();
+type Downloads = Awaited<ReturnType<typeof downloads>>;
 
 const FILM = {
   curve: 'sRgb',
@@ -105,7 +116,7 @@ describe('a bracket of a phone’s camera', () => {
         await tap(page, '[data-testid=series]');
         await until(() => pageText(page), /Delay/);
         const text = await pageText(page);
-        expect(text).toMatch(/single\s+burst\s+interval/);
+        expect(text).toMatch(/single\s+burst\s+interval\s+long/);
         await tap(page, EXPOSE);
         await framesStored(page, 1);
       },
@@ -147,4 +158,261 @@ test('a page that is hidden lets a phone’s camera go: its series ends with wor
       await framesStored(page, frames + 1);
     },
     '&series=interval:3:30',
+  ));
+
+/** A wall with a light nine stops over its darkest part, and far more: bars of grey, 13 stops apart. */
+function wideRange(): { width: number; height: number; rgb: string } {
+  const [width, height] = [320, 240];
+  const rgb = Buffer.alloc(3 * width * height);
+  const bars = [4, 16, 48, 96, 160, 255];
+  for (let p = 0; p < width * height; p++)
+    rgb.fill(bars[Math.floor(((p % width) * bars.length) / width)], 3 * p, 3 * p + 3);
+  return { width, height, rgb: rgb.toString('base64') };
+}
+
+const filmState = (page: Page, name: string): Promise<unknown> =>
+  page.evaluate((key) => (window as unknown as { film: FilmHandle }).film.state[key], name);
+
+/** Writes the one frame there is to a file. */
+async function savedDng(page: Page, files: Downloads): Promise<string> {
+  await openLastFrame(page);
+  await until(() => pageText(page), /linear RGB/);
+  await pressFirst(page, 'Save DNG');
+  return files.next('.dng');
+}
+
+/** Standard deviation of green within the film's even patches, as a median over them. */
+function noiseOf(file: string): number {
+  const [width, size] = [320, 16];
+  const data = light(file);
+  const deviations: number[] = [];
+  for (let py = 0; py < 15; py++)
+    for (let px = 0; px < 20; px++) {
+      const values: number[] = [];
+      for (let y = 3; y < size - 3; y++)
+        for (let x = 3; x < size - 3; x++)
+          values.push(data[3 * ((py * size + y) * width + px * size + x) + 1]);
+      const mean = values.reduce((a, b) => a + b) / values.length;
+      if (mean < 0.1 * 65535 || mean > 0.6 * 65535) continue;
+      deviations.push(
+        Math.sqrt(values.reduce((sum, v) => sum + (v - mean) ** 2, 0) / 99) / Math.sqrt(mean),
+      );
+    }
+  deviations.sort((a, b) => a - b);
+  return deviations[deviations.length >> 1];
+}
+
+test('a long exposure of a phone’s camera: many frames in one linear DNG, with noise that much less', () =>
+  withFilm(
+    { ...FILM, noise: 0.03 },
+    async (page) => {
+      const files = await downloads(page);
+      await tap(page, EXPOSE);
+      await page.waitForSelector('[data-testid=growing]');
+      await until(
+        () => page.$eval(EXPOSE, (e) => e.textContent ?? ''),
+        /^Press to stop(3\d|[4-9]\d|\d{3}) gathered · \d+ of 60 s/,
+      );
+      await tap(page, EXPOSE);
+      await framesStored(page, 1);
+      const [record] = await storedRecords(page);
+      const { frames } = record.average!;
+      const long = await savedDng(page, files);
+      const [tags] = JSON.parse(
+        execFileSync('exiftool', ['-json', '-n', '-validate', '-All:All', long]).toString(),
+      );
+      expect(tags).toMatchObject({
+        Validate: '0 0 0',
+        CompositeImage: 3,
+        CompositeImageCount: `${frames} ${frames}`,
+      });
+      expect(tags.ImageDescription).toMatch(
+        new RegExp(`^Mean of ${frames} processed video frames of a browser camera over [\\d.]+ s`),
+      );
+      await pressFirst(page, '‹ Field');
+      await tap(page, '[data-testid=series]');
+      await press(page, 'single');
+      await press(page, 'Close');
+      await tap(page, EXPOSE);
+      await framesStored(page, 2);
+      const single = await savedDng(page, files);
+      // Eight bits of the picture round what little noise is left.
+      expect(noiseOf(single) / noiseOf(long)).toBeGreaterThan(0.75 * Math.sqrt(frames));
+    },
+    '&series=long:60:mean',
+  ));
+
+test('the brightest of many frames keeps what shone in any of them', () =>
+  withFilm(
+    FILM,
+    async (page) => {
+      const files = await downloads(page);
+      await tap(page, EXPOSE);
+      const gathered = (): Promise<string> => page.$eval(EXPOSE, (e) => e.textContent ?? '');
+      await until(gathered, /^Press to stop[5-9]|\d\d gathered/);
+      const setLight = (times: number): Promise<void> =>
+        page.evaluate((value) => {
+          (window as unknown as { film: FilmHandle }).film.light = value;
+        }, times);
+      await setLight(4);
+      const now = Number(/stop(\d+) gathered/.exec(await gathered())![1]);
+      await until(
+        async () => String(Number(/stop(\d+) gathered/.exec(await gathered())![1]) > now + 25),
+        /true/,
+      );
+      await setLight(1);
+      await tap(page, EXPOSE);
+      await framesStored(page, 1);
+      const brightest = await savedDng(page, files);
+      await pressFirst(page, '‹ Field');
+      await tap(page, '[data-testid=series]');
+      await press(page, 'single');
+      await press(page, 'Close');
+      await tap(page, EXPOSE);
+      await framesStored(page, 2);
+      const plain = await savedDng(page, files);
+      // Of 25 frames' noise the brightest is kept: a little more than four times.
+      const ratio = ratioOf(light(brightest), light(plain));
+      expect(ratio).toBeGreaterThan(3.9);
+      expect(ratio).toBeLessThan(4.6);
+    },
+    '&series=long:60:brightest',
+  ));
+
+test('focus at chosen places: the lens goes to each, exposure stays, and focus is given back', () =>
+  withFilm(
+    {
+      ...FILM,
+      capabilities: {
+        ...ALL_CONTROLS,
+        focusMode: ['manual', 'continuous'],
+        focusDistance: { min: 0.1, max: 10, step: 0.01 },
+      },
+      settings: { ...PLAIN_SETTINGS, focusMode: 'continuous', focusDistance: 1 },
+    },
+    async (page) => {
+      expect(
+        await page.$$eval(
+          '[data-testid=tape-Focus] [data-testid=tape-marks] path',
+          (all) => all.length,
+        ),
+      ).toBe(3);
+      await tap(page, EXPOSE);
+      await framesStored(page, 3);
+      const records = await storedRecords(page);
+      expect(records.map(({ focusDioptres }) => focusDioptres)).toEqual([2, 0.5, 0.1]);
+      expect(new Set(records.map(({ timeS, iso }) => `${timeS} ${iso}`)).size).toBe(1);
+      await until(async () => String(await filmState(page, 'focusMode')), /continuous/);
+      await tap(page, '[data-testid=series]');
+      await press(page, 'Mark here');
+      await until(() => pageText(page), /4 frames, one at each place marked/);
+    },
+    '&series=focus:at:0.5m:2m:10m',
+  ));
+
+test.each(['held', 'metered'])('an interval whose exposure is %s, while the light grows', (how) =>
+  withFilm(
+    FILM,
+    async (page) => {
+      await tap(page, EXPOSE);
+      await framesStored(page, 1);
+      expect(await filmState(page, 'exposureMode')).toBe('manual');
+      await page.evaluate(() => {
+        (window as unknown as { film: FilmHandle }).film.light = 8;
+      });
+      await framesStored(page, 4);
+      const stops = (await storedRecords(page)).map(({ timeS }) => Math.log2(timeS!));
+      const steps = stops.slice(1).map((stop, i) => stop - stops[i]);
+      // The light tripled in stops at once; the exposure follows by a third a frame at most.
+      for (const step of steps) expect(step).toBeGreaterThan(-0.4);
+      expect(stops[3] - stops[0]).toBeCloseTo(how === 'held' ? 0 : -1, how === 'held' ? 5 : 0);
+    },
+    `&series=interval:2:4:${how}`,
+  ),
+);
+
+test('Cover looks at the light at several exposures and plans a bracket that holds it', () =>
+  withFilm(
+    {
+      ...FILM,
+      noise: 0.002,
+      picture: wideRange(),
+    },
+    async (page) => {
+      const files = await downloads(page);
+      await tap(page, '[data-testid=series]');
+      await press(page, 'bracket');
+      // Two stops of it clip.
+      await page.evaluate(() => {
+        (window as unknown as { film: FilmHandle }).film.light = 4;
+      });
+      await pressFirst(page, 'Cover the scene');
+      await until(() => pageText(page), /Looking at the light at several exposures/);
+      const words = /(\d) frames, [\d /]+ stops? apart: ([\d /]+) stops of light\./;
+      await until(() => pageText(page), words);
+      const [, frames, range] = words.exec(await pageText(page))!;
+      // From byte 4 to 255 of the picture: log2((255 / 4) ^ 2.2) = 13.2 stops.
+      expect(Number(range.split(' ')[0])).toBeGreaterThanOrEqual(12);
+      expect(Number(range.split(' ')[0])).toBeLessThanOrEqual(14);
+      await press(page, 'Close');
+      await tap(page, EXPOSE);
+      const count = Number(frames);
+      await framesStored(page, count);
+      const times = (await storedRecords(page)).map(({ timeS }) => timeS!);
+      await tap(page, STACK);
+      const saved: string[] = [];
+      for (let n = 1; n <= count; n++) {
+        await until(() => pageText(page), new RegExp(`${n} of ${count}.*linear RGB`, 's'));
+        await pressFirst(page, 'Save DNG');
+        saved.push(await files.next('.dng'));
+        await page.keyboard.press('ArrowRight');
+      }
+      const at = (which: number): string => saved[times.indexOf(which)];
+      const middleOf = (file: string, bar: number): number => {
+        const data = light(file);
+        const x = Math.floor(((bar + 0.5) * 320) / 6);
+        return data[3 * (120 * 320 + x) + 1];
+      };
+      expect(middleOf(at(Math.min(...times)), 5)).toBeLessThan(0.99 * 65535);
+      // More than twice what code 1 stands for (IEC 61966-2-1).
+      expect(middleOf(at(Math.max(...times)), 0)).toBeGreaterThan((2 * 65535) / 255 / 12.92);
+    },
+  ));
+
+test('the flash of a phone fires with its own photograph, and only when it is asked to', () =>
+  withCamera(
+    'allowed',
+    async (page) => {
+      await cameraReady(page);
+      await tap(page, EXPOSE);
+      await framesStored(page, 1);
+      await tap(page, '[aria-label^="Rig"]');
+      await tap(page, '[aria-label="Flash at the beginning"]');
+      await until(() => pageText(page), /It fires with the camera’s own photograph/);
+      await press(page, 'Close');
+      await tap(page, EXPOSE);
+      await framesStored(page, 2);
+      const asked = await page.evaluate(() => (window as unknown as { asked: unknown[] }).asked);
+      expect(asked).toEqual(['off', 'flash']);
+    },
+    async (page) => {
+      await filmCamera(page, FILM);
+      await page.evaluateOnNewDocument(() => {
+        const asked: unknown[] = [];
+        class FlashCapture {
+          async getPhotoCapabilities() {
+            return { fillLightMode: ['auto', 'off', 'flash'] };
+          }
+          async takePhoto({ fillLightMode }: { fillLightMode?: string } = {}): Promise<Blob> {
+            asked.push(fillLightMode);
+            const canvas = new OffscreenCanvas(64, 48);
+            canvas.getContext('2d')!.fillRect(0, 0, 64, 48);
+            return canvas.convertToBlob({ type: 'image/jpeg' });
+          }
+        }
+        Object.assign(window, { asked, ImageCapture: FlashCapture });
+      });
+    },
+    [],
+    '&files=jpeg',
   ));

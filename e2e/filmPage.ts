@@ -14,6 +14,8 @@ export interface FilmHandle {
   state: Record<string, unknown>;
   /** No frame comes while this is set. */
   stalled: boolean;
+  /** The scene's light, in times of what it was at first. */
+  light: number;
   /** The phone is held the other way: frames stand. */
   turned: boolean;
   /** Refuses constraints for which this says so, by the name it gives. */
@@ -68,9 +70,10 @@ export function installFilm(given: FilmOptions): void {
   const rgba = new Uint8ClampedArray(4 * width * height).fill(255);
   /** Light that a picture gets: what is held, or what would put the wall's middle at mid-grey. */
   const exposureOf = (s: Record<string, unknown>): number =>
-    s.exposureMode === 'manual'
+    handle.light *
+    (s.exposureMode === 'manual'
       ? 0.06 * (Number(s.exposureTime) / 100) * (Number(s.iso ?? 100) / 100)
-      : 0.06 * 2 ** Number(s.exposureCompensation ?? 0);
+      : 0.06 * 2 ** Number(s.exposureCompensation ?? 0));
   const draw = (exposure: number): void => {
     let n = Math.floor(uniform() * normals.length);
     for (let p = 0, i = 0; p < light.length; p += 3, i += 4) {
@@ -85,6 +88,7 @@ export function installFilm(given: FilmOptions): void {
     state: { ...given.settings },
     stalled: false,
     turned: false,
+    light: 1,
     refuse: null,
     opened: 0,
   } as unknown as FilmHandle;
@@ -117,6 +121,14 @@ export function installFilm(given: FilmOptions): void {
     const [track] = canvas.captureStream(25).getVideoTracks();
     return { track, show: () => context.putImageData(new ImageData(rgba, width, height), 0, 0) };
   };
+  /** Exposing by itself it tells the time that compensation leads to. */
+  const exposedTime = (): Record<string, unknown> => {
+    const { exposureMode, exposureCompensation: comp } = handle.state;
+    const { exposureTime } = given.settings;
+    return exposureMode === 'manual' || exposureTime === undefined
+      ? {}
+      : { exposureTime: Number(exposureTime) * 2 ** Number(comp ?? 0) };
+  };
   navigator.mediaDevices.getUserMedia = async () => {
     const { track, show } = newTrack();
     handle.opened++;
@@ -128,7 +140,7 @@ export function installFilm(given: FilmOptions): void {
         width: { min: 1, max: width },
         height: { min: 1, max: height },
       }) as never;
-    track.getSettings = () => ({ ...handle.state, width, height }) as never;
+    track.getSettings = () => ({ ...handle.state, ...exposedTime(), width, height }) as never;
     track.applyConstraints = async (wanted) => {
       const all = Object.assign({}, ...(wanted?.advanced ?? [])) as Record<string, unknown>;
       const refused = handle.refuse?.(all) ?? null;

@@ -406,6 +406,84 @@ test('focus steps hold all between two distances, one zone beside the next', asy
   );
 });
 
+test('focus at places: each mark is a frame, drawn as a zone, and taken away again', async () => {
+  await withPage(
+    'scene=packing-bench&lens=tele&mp=3&support=tripod&time=1/60&iso=200&focus=0.7m&series=focus:0.6m:1m',
+    async (page) => {
+      await tap(page, '[data-testid=series]');
+      await press(page, 'at places');
+      await until(() => pageText(page), /No place is marked yet: one frame, as focus stands/);
+      await press(page, 'Mark here');
+      await until(() => pageText(page), /1 frames?, one at each place marked/);
+      await page.focus('[role=slider][aria-label=Focus]').catch(() => {});
+      await press(page, 'Close');
+      await page.focus('[role=slider][aria-label=Focus]');
+      for (let k = 0; k < 6; k++) await page.keyboard.press('ArrowRight');
+      await tap(page, '[data-testid=series]');
+      await press(page, 'Mark here');
+      await until(() => pageText(page), /2 frames, one at each place marked/);
+      expect(await axeViolations(page)).toEqual([]);
+      await press(page, 'Close');
+      await tap(page, EXPOSE);
+      await framesStored(page, 2);
+      const [first, second] = (await storedRecords(page)).map(
+        ({ focusDioptres }) => focusDioptres!,
+      );
+      expect(first).toBeCloseTo(1 / 0.7, 1);
+      expect(second).toBeLessThan(first - 0.05);
+      await tap(page, '[data-testid=series]');
+      await pressFirst(page, '2: ');
+      await until(() => pageText(page), /1 frame, one at each place marked|1 frames, one/);
+    },
+  );
+});
+
+test('a flash is foreseen on the ladder where focus stands, judged, fired, and told in the file', async () => {
+  const query = 'scene=packing-bench&mp=3&support=tripod&crop=2&time=1/50&iso=100';
+  await withPage(`${query}&focus=1.2m`, async (page) => {
+    const files = await downloads(page);
+    expect(await page.$('[data-testid=ladder-note]')).toBeNull();
+    await tap(page, '[aria-label^="Rig"]');
+    await tap(page, '[aria-label="Flash at the beginning"]');
+    await page.waitForSelector('[data-testid=ladder-note]');
+    expect(
+      await page.$eval('[data-testid=ladder-note]', (e) => e.getAttribute('aria-label')),
+    ).toMatch(/^By the flash alone a grey card at 1\.2 m lies at \+1( \d\/3)? stops$/);
+    expect(await axeViolations(page)).toEqual([]);
+    await press(page, 'Close');
+    await tap(page, EXPOSE);
+    await framesStored(page, 1);
+    await openLastFrame(page);
+    await until(() => pageText(page), /Clipped/);
+    await pressFirst(page, 'Save DNG');
+    // Exif 2.32, Flash: 9 is fired, compulsory mode.
+    expect(exif(await files.next('.dng'))).toMatchObject({ Validate: '0 0 0', Flash: 9 });
+    await page.goto(`${app.url}/?${query}&focus=20m&flash=end`);
+    await fieldReady(page);
+    await tap(page, '[aria-label^="Verdict"]');
+    await until(() => pageText(page), /The flash does not reach 20 m/);
+  });
+});
+
+test('an interval of the simulated camera goes on while its page is hidden', async () => {
+  const browser = await launch();
+  try {
+    const query = `${SMALL}&time=1/125&iso=100&series=interval:3:3`;
+    const { page } = await openPage(browser, `${app.url}/?${query}`);
+    await fieldReady(page);
+    await tap(page, EXPOSE);
+    await framesStored(page, 1);
+    const other = await browser.newPage();
+    await other.bringToFront();
+    await until(() => page.evaluate(() => String(document.hidden)), /true/);
+    await framesStored(page, 3);
+    expect(await page.evaluate(() => document.hidden)).toBe(true);
+    expect((await storedRecords(page)).map(({ series }) => series!.step)).toEqual([0, 1, 2]);
+  } finally {
+    await browser.close();
+  }
+});
+
 test('hold all freezes every auto tape where it stands', async () => {
   await withPage('scene=pans-at-noon&mp=3', async (page) => {
     await refined(page);

@@ -5,6 +5,7 @@ export {
   printDistances,
   printSharpZone,
 } from './depthView';
+export { histogramBottom, histogramTop } from './histogramEnds';
 export {
   BINS_PER_STOP,
   binStops,

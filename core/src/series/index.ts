@@ -29,6 +29,7 @@ export {
 } from './coverage';
 export { focusedAt, focusGap, focusSteps, MAX_FOCUS_STEPS, sharpHalfWidth } from './focusSteps';
 export { smoothedExposure } from './interval';
+export { nextProbe, type Probe, probedRange } from './probing';
 export {
   BURST_FRAMES,
   DELAYS_S,

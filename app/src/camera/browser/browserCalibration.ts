@@ -81,7 +81,7 @@ export class BrowserCalibration implements Calibration {
       for (const [k, click] of clicks.entries()) {
         if (stop.aborted) return 'stopped';
         onProgress(k / clicks.length);
-        await source.hold(heldAt(before, this.reported, by, click));
+        await source.hold(heldAt(before, source.controls, this.reported, by, click));
         await Promise.race([
           source.gather(this.stopsAt(by, click), SETTLING_FRAMES[by]),
           source.closing,

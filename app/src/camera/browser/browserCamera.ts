@@ -18,16 +18,19 @@ import { BrowserCapture } from './browserCapture';
 import type { PictureReadings } from './browserLive';
 import type { Calibration } from '../device/calibration';
 import type { CameraCapabilities } from '../device/capabilities';
-import type { CameraDevice, CaptureEvents } from '../device/CameraDevice';
+import type { CameraDevice, CameraFacets, CaptureEvents } from '../device/CameraDevice';
 import type { CameraRefusal } from '../device/refusal';
 import type { Readings } from '../device/readings';
 import type { ViewOptions } from '../device/view';
 import { exposureEv } from '../device/exposureEv';
 import { VideoFeed } from './feed/videoFeed';
+import type { SteppedTrack } from './heldTrack';
 import { filledSettings, followLight, openTape } from './openTape';
 import { openTrack } from './openTrack';
+import { probeScene } from './probeScene';
 import { closedCamera, heldBackVideo, lostCamera, stalledCamera, unreachable } from './refusals';
 import { StallWatch } from './stallWatch';
+import { hasFlash } from './takePhoto';
 import { TrackApplier, type RefusedControls } from './track/trackApplier';
 import { asksFor, isDone, reportedClicks } from './track/trackControls';
 import { reportedFocus } from './track/trackFocus';
@@ -44,6 +47,7 @@ const HOLD_MS = 3000;
 export class BrowserCamera implements CameraDevice {
   readonly kind = 'browser';
   calibration?: Calibration;
+  sceneRange?: CameraFacets['sceneRange'];
   private readonly started = startedWorker<BrowserLiveApi>(
     new Worker(new URL('./browserLive.worker.ts', import.meta.url)),
   );
@@ -108,9 +112,12 @@ export class BrowserCamera implements CameraDevice {
     const started = this.feed.start().catch(() => {
       throw heldBackVideo();
     });
-    await Promise.race([started, this.closing]);
-    const capabilities = browserCapabilities(track, this.controls);
-    this.capturing = this.captureOf(track, capabilities.takesPhotos);
+    const [flash] = await Promise.race([Promise.all([hasFlash(track), started]), this.closing]);
+    const capabilities = browserCapabilities(track, this.controls, flash);
+    const stepped = this.steppedTrack();
+    this.capturing = this.captureOf(track, stepped, capabilities.takesPhotos);
+    if (capabilities.coversScene)
+      this.sceneRange = async (share) => this.settings && probeScene(stepped, this.settings, share);
     this.capturing.warm();
     return capabilities;
   }
@@ -221,7 +228,29 @@ export class BrowserCamera implements CameraDevice {
     for (const listener of [...this.refused]) listener({ ...refused, controls });
   }
 
-  private captureOf(track: MediaStreamTrack, takesPhotos: boolean): BrowserCapture {
+  private steppedTrack(): SteppedTrack {
+    const nextReadings = (): Promise<Readings> =>
+      new Promise((resolve) => {
+        const stop = this.onReadings((readings) => {
+          stop();
+          resolve(readings);
+        });
+      });
+    return {
+      controls: this.controls,
+      reported: () => this.reported(),
+      hold: (settings) => this.hold(settings),
+      restore: () => this.restore(),
+      letGo: (frames) => Promise.race([this.live.letGo(frames), this.closing]),
+      nextReadings: () => Promise.race([nextReadings(), this.closing]),
+    };
+  }
+
+  private captureOf(
+    track: MediaStreamTrack,
+    stepped: SteppedTrack,
+    takesPhotos: boolean,
+  ): BrowserCapture {
     const light = () => this.calibration?.light ?? UNKNOWN_LIGHT;
     return new BrowserCapture({
       track,
@@ -230,13 +259,7 @@ export class BrowserCamera implements CameraDevice {
       get light() {
         return light();
       },
-      stepped: {
-        controls: this.controls,
-        reported: () => this.reported(),
-        hold: (settings) => this.hold(settings),
-        restore: () => this.restore(),
-        letGo: (frames) => Promise.race([this.live.letGo(frames), this.closing]),
-      },
+      stepped,
       grab: () => this.live.grab(),
       holdWatch: (work) => this.watch.hold(work),
     });

@@ -1,5 +1,5 @@
 import { UNKNOWN_CONTEXT } from '@velmo/core/consequence';
-import type { SeriesKind } from '@velmo/core/series';
+import { SERIES_KINDS, type SeriesKind } from '@velmo/core/series';
 import type { FrameSize } from '../../storage/cameraChoice';
 import type { CameraCapabilities } from '../device/capabilities';
 import { exposureWay } from './heldTrack';
@@ -31,19 +31,23 @@ function sizesOf({ width, height }: ControlCapabilities): FrameSize[] {
   return SIZES.filter((size) => size.width <= long && size.height <= short);
 }
 
-/**
- * Focus steps are not among them: how much a focus holds sharp is not known without lens and
- * aperture.
- */
+/** Focus at places needs a focus that can be set; a bracket, an exposure that can be moved. */
 const seriesOf = (controls: ControlCapabilities): SeriesKind[] =>
-  exposureWay(controls)
-    ? ['single', 'bracket', 'burst', 'interval']
-    : ['single', 'burst', 'interval'];
+  SERIES_KINDS.filter(
+    (kind) =>
+      (kind !== 'bracket' || exposureWay(controls) !== null) &&
+      (kind !== 'focus' || trackFocus(controls)?.range != null),
+  );
 
-/** What a browser camera can do, by what its track says. */
+/**
+ * What a browser camera can do, by what its track says.
+ *
+ * @param flash its own photograph can be taken with a flash
+ */
 export function browserCapabilities(
   track: MediaStreamTrack,
   controls: ControlCapabilities,
+  flash: boolean,
 ): CameraCapabilities {
   const focus = trackFocus(controls);
   const kelvin = kelvinRangeOf(controls);
@@ -71,9 +75,10 @@ export function browserCapabilities(
     white: kelvin && { kelvin, tint: false },
     zoomMax: zoomMaxOf(controls),
     hasTorch: hasTorch(controls),
+    flash: flash ? ['begin'] : [],
     canLock: false,
     series: seriesOf(controls),
-    coversScene: false,
+    coversScene: timeRangeOf(controls) ? 'by probing' : null,
     averages: true,
     takesPhotos: canTakePhotos(),
     frameSizes: sizesOf(controls),

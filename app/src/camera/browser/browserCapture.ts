@@ -1,7 +1,7 @@
 import { transfer } from 'comlink';
 import type { ShotMetadata } from '@velmo/core/files';
 import { CLICKS_PER_STOP } from '@velmo/core/exposure';
-import type { CapturePlan } from '@velmo/core/series';
+import type { CapturePlan, Long } from '@velmo/core/series';
 import { AVERAGE_FRAMES, type Settings } from '@velmo/core/settings';
 import type { CameraLight } from '../../storage/cameraLight';
 import type { CapturedFrame } from '../device/capturedFrame';
@@ -12,17 +12,16 @@ import { sayLost } from '../files/lostWorker';
 import type { BrowserCaptureApi, VideoFrameJob } from './browserCapture.worker';
 import type { GrabbedFrame } from './browserLive';
 import type { CaptureEvents } from '../device/CameraDevice';
-import { browserSteps, type ReadyStep, type SteppedTrack } from './browserSeries';
+import { browserSteps, type ReadyStep } from './browserSeries';
+import { FrameStream } from './frameStream';
+import type { SteppedTrack } from './heldTrack';
 import { takePhoto } from './takePhoto';
 import { reportedTimeS } from './track/trackControls';
 import type { ControlSettings } from './track/trackTypes';
 import { pause } from '../live/pause';
 
-/**
- * Bytes of frames that may wait to be added: a hand is steady for half a second, and adding takes
- * longer.
- */
-const MAX_WAITING_BYTES = 1.5e8;
+/** How often a growing picture is shown. */
+const GROWING_MS = 1000;
 /** A camera that is left is let go after so long, whether the frame asked for has come or not. */
 const MAX_GRAB_MS = 500;
 /** A camera's name in a record is no longer than this. */
@@ -40,6 +39,9 @@ export interface CaptureSource {
   /** A photograph may hold the video up: that is no failure. */
   holdWatch<T>(work: Promise<T>): Promise<T>;
 }
+
+/** Makes one frame of many, in a worker of its own. */
+type GatherWork = (worker: KeptWorker<BrowserCaptureApi>) => Promise<MadeFrame>;
 
 const newWorker = (): KeptWorker<BrowserCaptureApi> =>
   new KeptWorker(() => new Worker(new URL('./browserCapture.worker.ts', import.meta.url)));
@@ -104,8 +106,13 @@ export class BrowserCapture {
     const { step, told } = ready;
     const start = performance.now();
     const job = this.job(settings, roll, ready);
-    if (step.gathering.kind !== 'average') return this.single(settings, job, told);
-    const frame = await this.average(step.gathering.frames, job, told, stop);
+    const { gathering } = step;
+    if (gathering.kind === 'single') return this.single(settings, job, told);
+    const work: GatherWork =
+      gathering.kind === 'average'
+        ? (worker) => this.average(worker, gathering.frames, job, told, stop)
+        : (worker) => this.long(worker, gathering, job, told, stop);
+    const frame = await this.gathered(work);
     return { frame, stages: { total: performance.now() - start } };
   }
 
@@ -144,7 +151,9 @@ export class BrowserCapture {
     const start = performance.now();
     const { source } = this;
     const photo =
-      settings.files === 'jpeg' && source.takesPhotos ? await this.photograph(events) : null;
+      settings.files === 'jpeg' && source.takesPhotos
+        ? await this.photograph(settings.flash !== 'off', events)
+        : null;
     events.onProgress({ share: 0, stage: 'Grabbing' });
     const grabbed = photo ? null : await this.grab();
     const grab = performance.now() - start;
@@ -167,60 +176,83 @@ export class BrowserCapture {
   }
 
   /** The device's own photograph; null where it does not come, and a video frame has to do. */
-  private async photograph(events: CaptureEvents): Promise<Blob | null> {
+  private async photograph(flash: boolean, events: CaptureEvents): Promise<Blob | null> {
     const { track, closing, holdWatch } = this.source;
     events.onProgress({ share: 0, stage: 'Photographing' });
-    return Promise.race([holdWatch(takePhoto(track)), closing]);
+    return Promise.race([holdWatch(takePhoto(track, flash)), closing]);
   }
 
-  /**
-   * Grabs frames and averages them in a worker of their own. Nothing is stored before all is well.
-   */
-  private async average(
-    count: number,
-    job: VideoFrameJob,
-    events: CaptureEvents,
-    stop: AbortSignal,
-  ): Promise<MadeFrame> {
-    const { source } = this;
+  /** Gathers many frames in a worker of their own. Nothing is stored before all is well. */
+  private async gathered(work: GatherWork): Promise<MadeFrame> {
     const worker = newWorker();
     this.stacking.add(worker);
     try {
-      await worker.call((api) => api.startAverage(job.response));
-      const waiting: Promise<unknown>[] = [];
-      let done = 0;
-      const start = performance.now();
-      let taken = 0;
-      let failure: unknown = null;
-      // One that is stopped goes on until it is worth an average.
-      while (failure === null && taken < count && !(stop.aborted && taken >= AVERAGE_FRAMES.min)) {
-        events.onProgress({
-          share: taken / count,
-          stage: `Frame ${taken + 1} of ${count}`,
-          open: true,
-        });
-        const frame = await Promise.race([source.grab(), source.closing]);
-        taken++;
-        const added = worker.call((api) => api.addFrame(transfer(frame, [frame.rgba.buffer])));
-        waiting.push(added.then(() => done++).catch((error: unknown) => (failure ??= error)));
-        const most = Math.max(2, Math.floor(MAX_WAITING_BYTES / (4 * frame.width * frame.height)));
-        if (taken - done >= most) await Promise.race([waiting[taken - most], source.closing]);
-      }
-      const periodS = (performance.now() - start) / 1000;
-      for (const [k, one] of waiting.entries()) {
-        events.onProgress({ share: k / taken, stage: `Averaging ${k + 1} of ${taken}` });
-        await Promise.race([one, source.closing]);
-      }
-      if (failure !== null) throw failure;
-      const shot = { ...job.shot, composite: { taken, used: taken, periodS } };
-      const made = worker.call((api) => api.makeAverage({ ...job, shot }));
-      return await Promise.race([made, source.closing]);
+      return await work(worker);
     } catch (error) {
       return sayLost(error);
     } finally {
       this.stacking.delete(worker);
       worker.end();
     }
+  }
+
+  private async average(
+    worker: KeptWorker<BrowserCaptureApi>,
+    count: number,
+    job: VideoFrameJob,
+    events: CaptureEvents,
+    stop: AbortSignal,
+  ): Promise<MadeFrame> {
+    const { closing } = this.source;
+    await worker.call((api) => api.startAverage(job.response));
+    const stream = new FrameStream(this.source, (frame) =>
+      worker.call((api) => api.addFrame(transfer(frame, [frame.rgba.buffer]))),
+    );
+    const composite = await stream.take((taken) => {
+      // One that is stopped goes on until it is worth an average.
+      if (taken === count || (stop.aborted && taken >= AVERAGE_FRAMES.min)) return false;
+      const stage = `Frame ${taken + 1} of ${count}`;
+      events.onProgress({ share: taken / count, stage, open: true });
+      return true;
+    });
+    await stream.settle((added, taken) =>
+      events.onProgress({ share: added / taken, stage: `Averaging ${added + 1} of ${taken}` }),
+    );
+    const shot = { ...job.shot, composite: { ...composite, used: composite.taken } };
+    const made = worker.call((api) => api.makeAverage({ ...job, shot }));
+    return Promise.race([made, closing]);
+  }
+
+  /** Frames for as long as is asked, or until it is stopped: what there is then is kept. */
+  private async long(
+    worker: KeptWorker<BrowserCaptureApi>,
+    { totalS, gather }: Long,
+    job: VideoFrameJob,
+    events: CaptureEvents,
+    stop: AbortSignal,
+  ): Promise<MadeFrame> {
+    const { closing } = this.source;
+    await worker.call((api) => api.startLong(job.response, gather));
+    const start = performance.now();
+    let picture: string | undefined;
+    let shownAt = start;
+    const stream = new FrameStream(this.source, async (frame) => {
+      await worker.call((api) => api.addLong(transfer(frame, [frame.rgba.buffer])));
+      if (performance.now() - shownAt < GROWING_MS) return;
+      shownAt = performance.now();
+      picture = await worker.call((api) => api.longPicture());
+    });
+    const composite = await stream.take((taken) => {
+      const goneS = (performance.now() - start) / 1000;
+      if (taken > 0 && (goneS >= totalS || stop.aborted)) return false;
+      const stage = `${taken} gathered · ${Math.round(goneS)} of ${totalS} s`;
+      events.onProgress({ share: Math.min(1, goneS / totalS), stage, open: true, picture });
+      return true;
+    });
+    await stream.settle(() => {});
+    const shot = { ...job.shot, composite: { ...composite, used: composite.taken } };
+    const made = worker.call((api) => api.makeLong({ ...job, shot }));
+    return Promise.race([made, closing]);
   }
 
   /** What the track says of its exposure now, and what is to be made of it. */
@@ -250,7 +282,7 @@ export class BrowserCapture {
       iso: iso ?? null,
       compClicks: settings.compClicks + step.biasClicks,
       lens: null,
-      focusDioptres: null,
+      focusDioptres: step.moves.focusDioptres ?? null,
       white: reported.colorTemperature ? { kelvin: reported.colorTemperature, tint: 0 } : null,
       roll,
       series,

@@ -14,14 +14,19 @@ import {
   type VideoResponse,
 } from '@velmo/core/response';
 import { AVERAGE_FRAMES, type FileKind } from '@velmo/core/settings';
+import type { Gather } from '@velmo/core/series';
 import { averageWords, lightWords } from './averageWords';
 import type { GrabbedFrame } from './browserLive';
 import { madeFrame, type FrameJob } from '../files/frameJob';
 import { madeFile } from '../files/madeFile';
-import { canvasOf, jpegBytes, thumbnailUrl } from '../files/thumbnail';
+import { canvasOf, dataUrl, jpegBytes, thumbnailUrl } from '../files/thumbnail';
 import type { FrameFacts } from '../../storage/frameRecord';
 import type { MadeFile, MadeFrame } from '../../storage/madeFrame';
+import { LongVideo } from './longVideo';
 import { exposeKept } from '../../workers/exposeKept';
+
+/** Long side of the growing picture. */
+const GROWING_LONG_PX = 720;
 
 /** What a frame is made of besides its pixels. */
 export interface VideoFrameJob extends FrameJob {
@@ -54,17 +59,25 @@ async function filesOf(
   noise: NoiseModel | null,
   ending: string,
   { shot, jpegQuality }: VideoFrameJob,
+  baselineExposure = 0,
 ): Promise<MadeFile[]> {
   const { width, height } = canvas;
   const jpeg = await jpegBytes(canvas, jpegQuality / 100);
   const picture = madeFile('jpeg', '.jpg', withMetadata(jpeg, width, height, shot));
   if (!linear) return [picture];
-  return [madeFile('dng', ending, assembleLinearDng(linear(), noise, jpeg, shot)), picture];
+  const dng = assembleLinearDng(linear(), noise, jpeg, shot, baselineExposure);
+  return [madeFile('dng', ending, dng), picture];
 }
 
 /** Frames being averaged, and how large they are. */
 let response: VideoResponse | null = null;
 let stack: FrameStack | null = null;
+
+/** A long exposure being gathered. */
+let long: LongVideo | null = null;
+
+const TURNED =
+  'The phone was turned while frames were gathered: nothing was kept. Hold it one way and press again.';
 
 const api = {
   /** A grabbed frame as JPEG, and as linear DNG where wanted. */
@@ -111,10 +124,7 @@ const api = {
       stack = new FrameStack(rgba, width, height, tableOf(response));
       return;
     }
-    if (stack.width !== width || stack.height !== height)
-      throw new Error(
-        'The phone was turned while frames were averaged: nothing was kept. Hold it one way and press again.',
-      );
+    if (stack.width !== width || stack.height !== height) throw new Error(TURNED);
     stack.add(rgba);
   },
 
@@ -137,6 +147,39 @@ const api = {
     const files = await filesOf(canvas, linear, noise?.after ?? null, '-averaged.dng', told);
     const average = { frames, timesLess: noise?.timesLess ?? null };
     return frameOf(canvas, files, told, { origin: 'average', average });
+  },
+
+  startLong(calibrated: VideoResponse | null, gather: Gather): void {
+    long = new LongVideo(calibrated, gather);
+  },
+
+  /** Adds a frame to a long exposure. */
+  addLong({ rgba, width, height }: GrabbedFrame): void {
+    if (!long!.add(rgba, width, height)) throw new Error(TURNED);
+  },
+
+  /** What has been gathered so far, small, as a data URL. */
+  longPicture(): Promise<string> {
+    const { rgba, width, height } = long!.picture();
+    return dataUrl(canvasOf(rgba, width, height), 1, GROWING_LONG_PX);
+  },
+
+  /** The long exposure as far as it has been gathered. */
+  async makeLong(job: VideoFrameJob): Promise<MadeFrame> {
+    const gathered = long!;
+    long = null;
+    const { data, width, height, frames, baselineExposure } = gathered.finish();
+    const description = gathered.words(job.shot.composite!.periodS);
+    const composite = { ...job.shot.composite!, used: frames };
+    const told = { ...job, shot: { ...job.shot, composite, description } };
+    const { rgba } = gathered.picture();
+    const canvas = canvasOf(rgba, width, height);
+    const linear = job.files === 'jpeg' ? null : () => ({ data, width, height });
+    const files = await filesOf(canvas, linear, null, '-long.dng', told, baselineExposure);
+    return frameOf(canvas, files, told, {
+      origin: 'video-frame',
+      average: { frames, timesLess: null },
+    });
   },
 };
 

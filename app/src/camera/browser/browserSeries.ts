@@ -1,11 +1,25 @@
-import { stepsOf, type CapturePlan, type CaptureStep, type SeriesPlace } from '@velmo/core/series';
-import { clampClick } from '@velmo/core/exposure';
-import { held, type Settings } from '@velmo/core/settings';
+import { clampClick, type ClickRange } from '@velmo/core/exposure';
+import {
+  smoothedExposure,
+  stepsOf,
+  type CapturePlan,
+  type CaptureStep,
+  type ExposureRanges,
+  type HeldExposure,
+  type SeriesPlace,
+} from '@velmo/core/series';
+import { held, heldFocus, type Settings } from '@velmo/core/settings';
 import type { CaptureEvents } from '../device/CameraDevice';
 import { ofSeries } from '../device/seriesProgress';
 import { frameId } from '../files/frameNames';
 import { waitForStep } from '../live/stepDue';
-import { exposureWay, heldAt, SETTLING_FRAMES, type ExposureWay } from './heldTrack';
+import {
+  exposureWay,
+  heldAt,
+  SETTLING_FRAMES,
+  type ExposureWay,
+  type SteppedTrack,
+} from './heldTrack';
 import { compRangeOf, isoRangeOf, reportedClicks, timeRangeOf } from './track/trackControls';
 import type { ControlCapabilities, ControlSettings } from './track/trackTypes';
 
@@ -16,63 +30,83 @@ export interface ReadyStep {
   readonly told: CaptureEvents;
 }
 
-/** What a series needs of the camera. */
-export interface SteppedTrack {
-  readonly controls: ControlCapabilities;
-  reported(): ControlSettings;
-  /** Asks for settings and waits until the track says it follows. */
-  hold(settings: Settings): Promise<void>;
-  /** Gives the track back to the photographer's settings. */
-  restore(): void;
-  /** Lets frames go that were exposed before. */
-  letGo(frames: number): Promise<void>;
+/** White and focus of a camera that does not tell them: the track holds them by itself. */
+const NOT_TOLD = { white: { kelvin: 0, tint: 0 }, focusDioptres: 0 } as const;
+const ANYWHERE: ClickRange = { min: -100, max: 100 };
+
+/** How far exposure moves; of a track that only takes compensation the clicks are offsets. */
+function rangesOf(controls: ControlCapabilities, about: HeldExposure): ExposureRanges {
+  const byTime = exposureWay(controls) === 'time';
+  return {
+    time: (byTime ? timeRangeOf(controls) : null) ?? ANYWHERE,
+    iso: (byTime ? isoRangeOf(controls) : null) ?? { min: about.isoClick, max: about.isoClick },
+  };
 }
 
-/** Time and ISO of a camera that does not tell them: nothing is moved by them. */
-const NOT_TOLD = { timeClick: 0, isoClick: 0, white: { kelvin: 0, tint: 0 }, focusDioptres: 0 };
-const ANYWHERE = { min: -100, max: 100 } as const;
-
-/** The steps a track is led through; exposures of one that only takes compensation are offsets. */
-function trackSteps(
-  plan: CapturePlan,
-  controls: ControlCapabilities,
-  reported: ControlSettings,
-): CaptureStep[] {
+function exposureOf(reported: ControlSettings): HeldExposure {
   const { timeClick, isoClick } = reportedClicks(reported);
-  const about = {
+  return {
     ...NOT_TOLD,
     timeClick: Math.round(timeClick ?? 0),
     isoClick: Math.round(isoClick ?? 0),
   };
-  const byTime = exposureWay(controls) === 'time';
-  const iso = byTime && isoClick !== null ? isoRangeOf(controls) : null;
-  const time = byTime ? timeRangeOf(controls) : null;
-  const ranges = {
-    time: time ?? ANYWHERE,
-    iso: iso ?? { min: about.isoClick, max: about.isoClick },
-  };
-  return stepsOf(plan, about, { ranges, sharpHalfWidth: null });
+}
+
+/**
+ * By what the exposure of a series is held or moved. A device that only takes compensation exposes by
+ * itself: it can be moved for a bracket, and not be held.
+ */
+function wayOf({ settings }: CapturePlan, controls: ControlCapabilities): ExposureWay | null {
+  const { kind } = settings.series;
+  const way = kind === 'single' ? null : exposureWay(controls);
+  return way === 'comp' && kind !== 'bracket' ? null : way;
 }
 
 /** What the track is asked for, for one step. */
 function settingsOf(
   { settings }: CapturePlan,
   { moves, biasClicks }: CaptureStep,
-  way: ExposureWay,
-  track: SteppedTrack,
+  exposure: HeldExposure,
+  way: ExposureWay | null,
+  { controls }: SteppedTrack,
   before: ControlSettings,
 ): Settings {
-  if (way === 'comp') {
-    const range = compRangeOf(track.controls)!;
-    return heldAt(settings, before, way, clampClick(settings.compClicks + biasClicks, range));
-  }
-  const stepped = heldAt(settings, before, way, moves.timeClick!);
-  return isoRangeOf(track.controls) ? { ...stepped, iso: held(moves.isoClick!) } : stepped;
+  const { timeClick, isoClick } = { ...exposure, ...moves };
+  const click =
+    way === 'comp'
+      ? clampClick(settings.compClicks + biasClicks, compRangeOf(controls)!)
+      : timeClick;
+  const stands = heldAt(settings, controls, before, way, click);
+  const { focusDioptres } = moves;
+  return {
+    ...stands,
+    ...(way === 'time' && isoRangeOf(controls) && { iso: held(isoClick) }),
+    ...(focusDioptres !== undefined && { focus: heldFocus(focusDioptres) }),
+  };
+}
+
+/** What an interval's next frame is exposed with, as the light now is. */
+async function meteredAnew(
+  exposure: HeldExposure,
+  { settings }: CapturePlan,
+  track: SteppedTrack,
+): Promise<HeldExposure> {
+  const { differenceClicks } = await track.nextReadings();
+  const brighter = settings.compClicks - differenceClicks;
+  const { timeClick, isoClick } = exposure;
+  const ranges = rangesOf(track.controls, exposure);
+  // What the photographer holds is held; of two open tapes it is Time that moves.
+  if (settings.time.mode === 'auto')
+    return smoothedExposure(exposure, { timeClick: timeClick + brighter, isoClick }, ranges);
+  if (settings.iso.mode === 'held') return exposure;
+  const time = { min: timeClick, max: timeClick };
+  const metered = { timeClick, isoClick: isoClick + brighter };
+  return smoothedExposure(exposure, metered, { ...ranges, time });
 }
 
 /**
- * Leads a track through the steps of a plan and yields each once the camera stands as it asks. Only
- * a bracket moves it: it starts from the exposure the track reports, held, and the track is given
+ * Leads a track through the steps of a plan and yields each once the camera stands as it asks: from
+ * the exposure, white and focus the track reports, held as far as it lets itself be held. It is given
  * back afterwards.
  */
 export async function* browserSteps(
@@ -83,8 +117,11 @@ export async function* browserSteps(
 ): AsyncGenerator<ReadyStep, void> {
   const before = track.reported();
   const { kind } = plan.settings.series;
-  const way = kind === 'bracket' ? exposureWay(track.controls) : null;
-  const steps = trackSteps(plan, track.controls, before);
+  const way = wayOf(plan, track.controls);
+  let exposure = exposureOf(before);
+  const ranges = rangesOf(track.controls, exposure);
+  const steps = stepsOf(plan, exposure, { ranges, sharpHalfWidth: null });
+  const leads = way !== null || kind === 'focus';
   const count = steps.length;
   const id = frameId(Date.now());
   const began = performance.now();
@@ -98,15 +135,18 @@ export async function* browserSteps(
         if (went === 'missed') events.onMissed(number);
         if (went === 'missed') continue;
       }
-      if (way) {
+      const stands = exposure;
+      if (way === 'time' && step.metersAnew) exposure = await meteredAnew(exposure, plan, track);
+      const moves = Object.keys(step.moves).length > 0 || exposure !== stands;
+      if (leads && (number === 0 || moves)) {
         told.onProgress({ share: 0, stage: 'Setting the exposure' });
-        await track.hold(settingsOf(plan, step, way, track, before));
-        await track.letGo(SETTLING_FRAMES[way]);
+        await track.hold(settingsOf(plan, step, exposure, way, track, before));
+        await track.letGo(SETTLING_FRAMES[way ?? 'comp']);
       }
       const series = count > 1 ? { id, kind, step: number, count } : null;
       yield { step, series, told };
     }
   } finally {
-    if (way) track.restore();
+    if (leads) track.restore();
   }
 }

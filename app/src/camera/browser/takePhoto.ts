@@ -1,14 +1,27 @@
+import { pause } from '../live/pause';
 import type { Span } from './track/trackTypes';
 
 /**
  * ImageCapture of W3C MediaStream Image Capture, which TypeScript's DOM library does not describe.
  */
 interface PhotoCapture {
-  getPhotoCapabilities(): Promise<{ readonly imageWidth?: Span; readonly imageHeight?: Span }>;
-  takePhoto(size?: { imageWidth?: number; imageHeight?: number }): Promise<Blob>;
+  getPhotoCapabilities(): Promise<{
+    readonly imageWidth?: Span;
+    readonly imageHeight?: Span;
+    readonly fillLightMode?: readonly FillLightMode[];
+  }>;
+  takePhoto(settings?: PhotoSettings): Promise<Blob>;
+}
+type FillLightMode = 'auto' | 'off' | 'flash';
+interface PhotoSettings {
+  imageWidth?: number;
+  imageHeight?: number;
+  fillLightMode?: FillLightMode;
 }
 type PhotoCaptureClass = new (track: MediaStreamTrack) => PhotoCapture;
 
+/** A device that has not told its photographs' capabilities by then is taken to have no flash. */
+const TELLING_MS = 1500;
 /** A phone that has not taken a photograph by then will not. */
 const PATIENCE_MS = 15_000;
 
@@ -19,8 +32,25 @@ const photoClass = (): PhotoCaptureClass | undefined =>
 export const canTakePhotos = (): boolean =>
   typeof photoClass()?.prototype?.takePhoto === 'function';
 
-/** The device's own photograph, as it makes it; null where it fails or does not come. */
-export async function takePhoto(track: MediaStreamTrack): Promise<Blob | null> {
+/** True where the device can be told to fire a flash with its own photograph. */
+export async function hasFlash(track: MediaStreamTrack): Promise<boolean> {
+  const Photos = photoClass();
+  if (!Photos || !canTakePhotos()) return false;
+  try {
+    const asked = new Photos(track).getPhotoCapabilities();
+    const told = await Promise.race([asked, pause(TELLING_MS)]);
+    return told?.fillLightMode?.includes('flash') ?? false;
+  } catch {
+    return false;
+  }
+}
+
+/**
+ * The device's own photograph, as it makes it; null where it fails or does not come.
+ *
+ * @param flash its flash fires, where it has one
+ */
+export async function takePhoto(track: MediaStreamTrack, flash: boolean): Promise<Blob | null> {
   const Photos = photoClass();
   if (!Photos) return null;
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -28,7 +58,7 @@ export async function takePhoto(track: MediaStreamTrack): Promise<Blob | null> {
     timer = setTimeout(() => resolve(null), PATIENCE_MS);
   });
   try {
-    return await Promise.race([largest(new Photos(track)), tooLong]);
+    return await Promise.race([largest(new Photos(track), flash), tooLong]);
   } catch {
     return null;
   } finally {
@@ -37,13 +67,20 @@ export async function takePhoto(track: MediaStreamTrack): Promise<Blob | null> {
 }
 
 /** A photograph as large as the device takes them; in its usual size where it will not be told. */
-async function largest(photos: PhotoCapture): Promise<Blob> {
+async function largest(photos: PhotoCapture, flash: boolean): Promise<Blob> {
+  let light: PhotoSettings = {};
   try {
-    const { imageWidth, imageHeight } = await photos.getPhotoCapabilities();
+    const { imageWidth, imageHeight, fillLightMode } = await photos.getPhotoCapabilities();
+    // One that has a flash is told to leave it off, too: by itself it may judge otherwise.
+    if (fillLightMode?.includes('flash')) light = { fillLightMode: flash ? 'flash' : 'off' };
     if (imageWidth && imageHeight)
-      return await photos.takePhoto({ imageWidth: imageWidth.max, imageHeight: imageHeight.max });
+      return await photos.takePhoto({
+        ...light,
+        imageWidth: imageWidth.max,
+        imageHeight: imageHeight.max,
+      });
   } catch {
-    // Asked for less, it may yet do it.
+    // It may still take a photograph of its usual size.
   }
-  return photos.takePhoto();
+  return photos.takePhoto(light);
 }

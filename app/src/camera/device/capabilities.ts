@@ -1,5 +1,5 @@
 import type { ClickRange, MeterPattern, SolverInput } from '@velmo/core/exposure';
-import type { FileKind, Settings } from '@velmo/core/settings';
+import type { FileKind, Settings, FlashTiming } from '@velmo/core/settings';
 import type { SeriesKind } from '@velmo/core/series';
 import type { FrameSize } from '../../storage/cameraChoice';
 import type { Readings } from './readings';
@@ -80,12 +80,17 @@ export interface CameraCapabilities {
   /** It zooms by itself, from 1 to this; null where it does not, or where its lenses do. */
   readonly zoomMax: number | null;
   readonly hasTorch: boolean;
+  /** When its flash can fire; none where it has none. */
+  readonly flash: readonly Exclude<FlashTiming, 'off'>[];
   /** Exposure can be held where the light is read now. */
   readonly canLock: boolean;
   /** What one press can take. */
   readonly series: readonly SeriesKind[];
-  /** It knows the light past what a frame holds: a bracket can be made to cover it. */
-  readonly coversScene: boolean;
+  /**
+   * How it knows the light past what a frame holds, which a bracket can be made to cover: from the
+   * light itself, or by looking at several exposures; null where it cannot.
+   */
+  readonly coversScene: 'by its light' | 'by probing' | null;
   /** Several frames can be averaged into one. */
   readonly averages: boolean;
   /** A JPEG is the device's own photograph, in a size of its own. */

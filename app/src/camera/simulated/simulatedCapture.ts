@@ -147,10 +147,12 @@ export class SimulatedCapture {
     let first: SimulatedShot | null = null;
     let last: SimulatedShot | null = null;
     let frames = 0;
+    let flash: SimulatedShot['flash'] = null;
     let shownAt = -Infinity;
     for await (const shot of shots) {
       last = shot;
       first ??= shot;
+      flash ??= shot.flash;
       frames++;
       const shows = performance.now() - shownAt > GROWING_MS;
       const previews = await this.eachBand(shot, light, (api, band) =>
@@ -164,7 +166,7 @@ export class SimulatedCapture {
     }
     if (!first || !last) throw new Error('Nothing was gathered.');
     const periodS = last.startS + last.timeS - first.startS;
-    const shot = { ...first, gathered: { gather, frames, periodS } };
+    const shot = { ...first, flash, gathered: { gather, frames, periodS } };
     const bands = await this.eachBand(shot, light, (api, band) => api.gathered(shot, band));
     const { frame, stages } = await this.finish(shot, bands, jobOf(shot));
     return { frame, stages: { ...stages, total: performance.now() - start } };

@@ -151,11 +151,19 @@ async function* longShots(
     tell(goneS, frames);
     const shot = await opened(planned, factor, onOpen, stop);
     if (frames > 0 && shot.timeS < planned.timeS) return;
-    yield shot;
+    const isLast = goneS + planned.timeS + READOUT_S >= totalS;
+    yield { ...shot, flash: flashOf(shot, frames === 0, isLast) };
     const read = sceneS + shot.timeS + READOUT_S;
     sceneS = planned.timeS >= LONG_S ? read : Math.max(read, sceneTimeS(from.clock));
   }
 }
+
+/** Of the frames of a long exposure the flash falls into the first or the last. */
+const flashOf = (
+  { flash }: SimulatedShot,
+  isFirst: boolean,
+  isLast: boolean,
+): SimulatedShot['flash'] => ((flash === 'begin' ? isFirst : isLast) ? flash : null);
 
 async function exposureOf({ held }: Press): Promise<HeldExposure> {
   const exposure = await held;

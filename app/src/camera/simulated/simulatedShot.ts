@@ -55,6 +55,7 @@ export function shotOf(
     pitchRad,
     filterStops: settings.filterStops,
     torch: settings.torch,
+    flash: settings.flash === 'off' ? null : settings.flash,
     steady: settings.support === 'tripod',
     stabiliserStops: settings.stabiliserStops,
     mainsHz: settings.mainsHz,

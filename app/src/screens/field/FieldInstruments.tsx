@@ -11,6 +11,7 @@ import { useLiveWords } from './words/liveWords';
 import { useStore } from '../../state/store';
 import { COLOUR, FONT, TARGET } from '../../theme/theme';
 import type { Readings } from '../../camera/device/readings';
+import { FlashOnLadder } from './FlashOnLadder';
 import { applyRepair, changeExposure } from './session/fieldSession';
 import { fieldStore, readingsStore, toggleSheet, type Pin } from './session/fieldState';
 import { foreseenText, type Foreseen } from './series/foreseen';
@@ -70,6 +71,7 @@ export function FieldLadder({ width, height: whole }: { width: number; height: n
           pins.map((pin, index) => (
             <PinOnLadder key={pin.number} pin={pin} index={index} height={height} />
           ))}
+        <FlashOnLadder height={height} />
       </Ladder>
       <MarksButton width={width} />
     </View>

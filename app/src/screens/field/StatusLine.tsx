@@ -111,10 +111,14 @@ const rigWords = ({ settings, capabilities }: FieldState): string => {
 };
 
 const supportWords = ({ settings, capabilities }: FieldState): string => {
-  if (!capabilities?.hasRig) return capabilities?.hasTorch && settings.torch ? 'torch ▾' : 'rig ▾';
+  const flash = capabilities?.flash.some((timing) => timing === settings.flash);
+  if (!capabilities?.hasRig) {
+    const torch = capabilities?.hasTorch && settings.torch;
+    return torch ? 'torch ▾' : flash ? 'flash ▾' : 'rig ▾';
+  }
   const filter = settings.filterStops > 0 ? ` · ND ${settings.filterStops}` : '';
-  const torch = settings.torch ? ' · torch' : '';
-  return `${settings.support === 'tripod' ? 'tripod' : 'hand-held'}${filter}${torch} ▾`;
+  const lamp = settings.torch ? ' · torch' : flash ? ' · flash' : '';
+  return `${settings.support === 'tripod' ? 'tripod' : 'hand-held'}${filter}${lamp} ▾`;
 };
 
 function RigPart() {

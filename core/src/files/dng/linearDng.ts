@@ -20,12 +20,14 @@ export interface LinearFrame {
  *
  * @param noise as measured; null where it was not
  * @param jpeg the picture as it was shown, used as the preview
+ * @param baselineExposure stops by which it is to be shown brighter
  */
 export function assembleLinearDng(
   { data, width, height }: LinearFrame,
   noise: NoiseModel | null,
   jpeg: Uint8Array,
   shot: ShotMetadata,
+  baselineExposure = 0,
 ): Uint8Array[] {
   const tiles = encodeBand(
     { data, width, rows: height, samplesPerPixel: 3, precision: 16 },
@@ -48,7 +50,7 @@ export function assembleLinearDng(
     orientation: ORIENTATION_LEVEL,
     profile: [{ illuminant: CALIBRATION_D65, colorMatrix: XYZ_TO_SRGB, forwardMatrix: null }],
     asShotNeutral: [1, 1, 1],
-    baselineExposure: 0,
+    baselineExposure,
     shot,
   });
 }

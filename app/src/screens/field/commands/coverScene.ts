@@ -39,12 +39,18 @@ export function coveredWords(
  * texture to its darkest tone at a chosen SNR, and puts the exposure in their middle.
  */
 export async function coverTheScene(snr: number): Promise<void> {
-  const { monitors } = fieldStore.get().preferences;
-  const range = await theCamera()?.sceneRange?.(monitors.allowedShare);
+  const { preferences, capabilities } = fieldStore.get();
+  const { monitors } = preferences;
+  const device = theCamera();
+  if (capabilities?.coversScene === 'by probing')
+    say('Looking at the light at several exposures …');
+  const range = await device?.sceneRange?.(monitors.allowedShare).catch(() => null);
   const readings = readingsStore.get();
-  const under = clicksToSnr(snr);
-  if (!range || !readings || under === null) return say('The light has not been read yet.');
+  if (!range || !readings) return say('The light has not been read yet.');
   const clipClicks = CLICKS_PER_STOP * readings.clipStops;
+  // A camera that does not tell its noise holds tones from a stop over what it shows as black.
+  const under =
+    clicksToSnr(snr) ?? CLICKS_PER_STOP * (readings.floorStops + 1 - readings.clipStops);
   const coverage = coverScene(range, { clipClicks, floorClicks: clipClicks + under });
   const { offsets, stepClicks } = coverage;
   const middle = offsets[Math.floor(offsets.length / 2)];

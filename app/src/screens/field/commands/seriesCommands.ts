@@ -1,6 +1,6 @@
 import { clampClick } from '@velmo/core/exposure';
 import { WHITE_KELVIN, WHITE_TINT } from '@velmo/core/colour';
-import { FIRST_SERIES, type Series, type SeriesKind } from '@velmo/core/series';
+import { FIRST_SERIES, MAX_FOCUS_STEPS, type Series, type SeriesKind } from '@velmo/core/series';
 import { held, heldFocus, heldWhite, type Settings } from '@velmo/core/settings';
 import { changeSettings } from '../session/fieldSession';
 import { fieldStore, readingsStore, say } from '../session/fieldState';
@@ -15,8 +15,12 @@ export function changeSeries(series: Series): void {
 }
 
 export const chooseKind = (kind: SeriesKind): void => {
-  const { series } = fieldStore.get().settings;
-  if (series.kind !== kind) changeSeries(lastOf.get(kind)!);
+  const { settings, capabilities } = fieldStore.get();
+  if (settings.series.kind === kind) return;
+  const last = lastOf.get(kind)!;
+  const knowsLens = capabilities?.focus(settings)?.sharpHalfWidth != null;
+  // Without a known lens there are no steps between two ends.
+  changeSeries(last.kind === 'focus' && !knowsLens ? { ...last, places: last.places ?? [] } : last);
 };
 
 /** Marks where focus stands as one end of its steps; whichever is nearer is the near end. */
@@ -32,6 +36,17 @@ export function markFocusEnd(end: 'near' | 'far'): void {
     nearDioptres: Math.max(near, far),
     farDioptres: Math.min(near, far),
   });
+}
+
+/** Adds where focus stands to the places a frame is focused at. */
+export function markFocusPlace(): void {
+  const { series } = fieldStore.get().settings;
+  const dioptres = readingsStore.get()?.focus?.dioptres;
+  if (series.kind !== 'focus') return;
+  if (dioptres === undefined) return say('Where the lens stands is not known yet.');
+  const places = series.places ?? [];
+  if (places.length >= MAX_FOCUS_STEPS) return say(`${MAX_FOCUS_STEPS} places are marked already.`);
+  changeSeries({ ...series, places: [...places, dioptres] });
 }
 
 /** Every tape that the camera moves is held where it stands, so that frames match. */

@@ -58,8 +58,8 @@ export function BracketParts({ series }: { series: SeriesOf<'bracket'> }) {
 /** The bracket that the scene needs, found from its light where the camera knows it. */
 function Cover() {
   const [snr, setSnr] = useState<number>(4);
-  const knows = useStore(fieldStore, (s) => s.capabilities?.coversScene ?? false);
-  if (!knows)
+  const covers = useStore(fieldStore, (s) => s.capabilities?.coversScene ?? null);
+  if (!covers)
     return (
       <Text style={SHEET_TEXT.about}>
         How far the light reaches past this camera’s white is not known: the bracket is yours to
@@ -73,16 +73,23 @@ function Cover() {
         name="Cover the scene: the fewest frames that hold all of its light"
         onPress={() => void coverTheScene(snr)}
       />
-      <Choice
-        label="Shadows"
-        options={SHADOW_SNRS.map((value) => ({
-          value,
-          label: `${value}:1`,
-          name: `Signal to noise ${value}:1 in the darkest shadows`,
-        }))}
-        value={snr}
-        onChoose={setSnr}
-      />
+      {covers === 'by probing' ? (
+        <Text style={SHEET_TEXT.about}>
+          It looks at the light at darker and brighter exposures first. Shadows count as held from a
+          stop over what this camera shows as black.
+        </Text>
+      ) : (
+        <Choice
+          label="Shadows"
+          options={SHADOW_SNRS.map((value) => ({
+            value,
+            label: `${value}:1`,
+            name: `Signal to noise ${value}:1 in the darkest shadows`,
+          }))}
+          value={snr}
+          onChoose={setSnr}
+        />
+      )}
     </>
   );
 }

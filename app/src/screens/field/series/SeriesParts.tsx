@@ -1,14 +1,11 @@
 import { Text } from 'react-native';
-import { distanceOf, formatDistance } from '@velmo/core/optics';
 import type { Gather, Series, SeriesOf } from '@velmo/core/series';
-import { Button } from '../../../instruments/Button';
 import { Choice } from '../../../instruments/Choice';
-import { useStore } from '../../../state/store';
 import { SHEET_TEXT } from '../../../theme/sheetText';
-import { changeSeries, markFocusEnd } from '../commands/seriesCommands';
-import { fieldStore } from '../session/fieldState';
+import { changeSeries } from '../commands/seriesCommands';
 import { whileWords } from '../words/seriesWords';
 import { BracketParts } from './BracketParts';
+import { FocusParts } from './FocusParts';
 import { FrameCount, offered } from './FrameCount';
 
 /** What can be chosen of a kind of series. */
@@ -39,38 +36,6 @@ function BurstParts({ series }: { series: SeriesOf<'burst'> }) {
   );
 }
 
-function FocusParts({ series }: { series: SeriesOf<'focus'> }) {
-  const unit = useStore(fieldStore, (s) => s.preferences.focusing.unit);
-  const end = (dioptres: number): string => formatDistance(distanceOf(dioptres), unit);
-  return (
-    <>
-      <Text style={SHEET_TEXT.about}>
-        Tap the nearest thing that must be sharp, mark it; then the farthest.
-      </Text>
-      <Button
-        label={`Near end: ${end(series.nearDioptres)} · mark here`}
-        name="Mark the near end where focus stands"
-        onPress={() => markFocusEnd('near')}
-      />
-      <Button
-        label={`Far end: ${end(series.farDioptres)} · mark here`}
-        name="Mark the far end where focus stands"
-        onPress={() => markFocusEnd('far')}
-      />
-      <Choice
-        label="Overlap"
-        options={offered([0, 10, 20, 30, 50], Math.round(100 * series.overlap)).map((percent) => ({
-          value: percent,
-          label: `${percent} %`,
-          name: `Overlap ${percent} %`,
-        }))}
-        value={Math.round(100 * series.overlap)}
-        onChoose={(percent) => changeSeries({ ...series, overlap: percent / 100 })}
-      />
-    </>
-  );
-}
-
 function IntervalParts({ series }: { series: SeriesOf<'interval'> }) {
   return (
     <>
@@ -97,6 +62,19 @@ function IntervalParts({ series }: { series: SeriesOf<'interval'> }) {
         ]}
         value={series.exposure}
         onChoose={(exposure) => changeSeries({ ...series, exposure })}
+      />
+      <Choice
+        label="Light lasts"
+        options={offered([0, 900, 1800, 3600, 7200, 14_400], series.lightS).map((seconds) => ({
+          value: seconds,
+          label: seconds === 0 ? 'not said' : whileWords(seconds),
+          name:
+            seconds === 0
+              ? 'How long the light lasts is not said'
+              : `The light lasts ${whileWords(seconds)}`,
+        }))}
+        value={series.lightS}
+        onChoose={(lightS) => changeSeries({ ...series, lightS })}
       />
     </>
   );

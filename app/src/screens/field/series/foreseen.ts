@@ -87,7 +87,9 @@ function forecastOf(
       bright: Math.max(0, Math.max(...asked) - brightestClicks),
     },
     focusGapDioptres:
-      series.kind === 'focus' && sharpHalfWidth !== null ? focusGap(sharpHalfWidth, series) : 0,
+      series.kind === 'focus' && !series.places && sharpHalfWidth !== null
+        ? focusGap(sharpHalfWidth, series)
+        : 0,
     room,
   };
 }

@@ -1,14 +1,8 @@
-import {
-  BURST_FRAMES,
-  FIRST_SERIES,
-  planOf,
-  seriesFrames,
-  type Series,
-  type SeriesKind,
-} from '@velmo/core/series';
+import { BURST_FRAMES, FIRST_SERIES, planOf, seriesFrames, type Series } from '@velmo/core/series';
 import type { Settings } from '@velmo/core/settings';
 import { capture } from '../../../camera/capture';
 import { steppedCamera } from '../../../camera/device/steppedCamera';
+import type { CameraCapabilities } from '../../../camera/device/capabilities';
 import type { CaptureProgress } from '../../../camera/device/CameraDevice';
 import type { ListedFrame } from '../../../storage/madeFrame';
 import { addUnsaved, storeUnsaved } from '../../../storage/unsaved';
@@ -81,7 +75,7 @@ async function expose(press: Press, series?: Series): Promise<void> {
   const settings = series ? { ...now, series } : now;
   if (!device || !capabilities) return;
   const { naming, focusing } = preferences;
-  const plan = planOf(seriesHere(settings, capabilities.series), {
+  const plan = planOf(possibleHere(settings, capabilities), {
     focusFirst: focusing.beforeCapture,
     averages: capabilities.averages,
   });
@@ -117,9 +111,15 @@ async function expose(press: Press, series?: Series): Promise<void> {
     fieldStore.update((s) => ({ ...s, notice: { text: missedWords(missed) } }));
 }
 
-/** A camera that cannot make a series makes one frame. */
-const seriesHere = (settings: Settings, offered: readonly SeriesKind[]): Settings =>
-  offered.includes(settings.series.kind) ? settings : { ...settings, series: FIRST_SERIES.single };
+/** A camera that cannot make a series makes one frame; one without a flash fires none. */
+const possibleHere = (
+  settings: Settings,
+  { series, flash }: Pick<CameraCapabilities, 'series' | 'flash'>,
+): Settings => ({
+  ...settings,
+  series: series.includes(settings.series.kind) ? settings.series : FIRST_SERIES.single,
+  flash: flash.some((timing) => timing === settings.flash) ? settings.flash : 'off',
+});
 
 /** "10 frames, 12.4 a second." */
 function rateWords(takenMs: readonly number[]): string {

@@ -1,7 +1,13 @@
 import { StyleSheet, Text, View } from 'react-native';
 import { nominalTime } from '@velmo/core/exposure';
 import { findLens, LENSES, SUBJECT_PACES, ZOOM_RANGE_MM } from '@velmo/core/optics';
-import { MAX_FILTER_STOPS, MAX_STABILISER_STOPS, type Settings } from '@velmo/core/settings';
+import {
+  MAX_FILTER_STOPS,
+  MAX_STABILISER_STOPS,
+  type FlashTiming,
+  type Settings,
+} from '@velmo/core/settings';
+import { FLASH_GUIDE_NUMBER } from '@velmo/core/simulate';
 import { lacksOf, offeredHere } from '../../../engine/lacks';
 import { Choice } from '../../../instruments/Choice';
 import { Sheet } from '../../../instruments/Sheet';
@@ -102,6 +108,7 @@ function DeviceRig() {
         />
       )}
       {hasTorch && <TorchChoice torch={torch} />}
+      <FlashChoice />
     </>
   );
 }
@@ -117,6 +124,41 @@ function TorchChoice({ torch }: { torch: boolean }) {
       value={torch}
       onChoose={(on) => change({ torch: on })}
     />
+  );
+}
+
+const FLASH_WORDS: Readonly<Record<FlashTiming, string>> = {
+  off: 'off',
+  begin: 'at the beginning',
+  end: 'at the end',
+};
+
+/** Whether a flash fires, and when while the shutter is open; nothing where there is none. */
+function FlashChoice() {
+  const timings = useStore(fieldStore, (s) => s.capabilities?.flash) ?? [];
+  const flash = useStore(fieldStore, (s) => s.settings.flash);
+  const isSimulated = useStore(fieldStore, (s) => s.capabilities?.hasRig ?? false);
+  if (timings.length === 0) return null;
+  return (
+    <>
+      <Choice
+        label="Flash"
+        options={(['off', ...timings] as const).map((timing) => ({
+          value: timing,
+          label: timings.length === 1 && timing !== 'off' ? 'fires' : FLASH_WORDS[timing],
+          name: `Flash ${FLASH_WORDS[timing]}`,
+        }))}
+        value={flash}
+        onChoose={(timing) => change({ flash: timing })}
+      />
+      {flash !== 'off' && (
+        <Text style={styles.about}>
+          {isSimulated
+            ? `Simulated, guide number ${FLASH_GUIDE_NUMBER} m: it comes on top of what is metered. The ladder shows a grey card in its light where focus stands.`
+            : 'It fires with the camera’s own photograph: choose JPEG. How strong it is the camera does not tell.'}
+        </Text>
+      )}
+    </>
   );
 }
 
@@ -198,6 +240,7 @@ function LightAndSubject() {
       />
       <Text style={styles.about}>{leads}</Text>
       <TorchChoice torch={settings.torch} />
+      <FlashChoice />
       <Choice
         label="Subject"
         options={SUBJECT_PACES.map((pace) => ({

@@ -32,7 +32,7 @@ export function SeriesSheet() {
       />
       {!kinds.includes('focus') && (
         <Text style={SHEET_TEXT.about}>
-          Focus steps need the lens’s aperture and focal length, which this camera does not tell.
+          This camera’s focus cannot be set to a distance: it makes no focus steps.
         </Text>
       )}
       <Plan />
@@ -112,6 +112,8 @@ function planWords(series: Series, { frames }: Foreseen, halfWidth: number | nul
     case 'burst':
       return `${series.frames} frames as fast as the camera gives them. At least`;
     case 'focus': {
+      if (series.places?.length === 0) return 'No place is marked yet: one frame, as focus stands.';
+      if (series.places) return `${frames.length} frames, one at each place marked.`;
       const gap = halfWidth === null ? 0 : focusGap(halfWidth, series);
       return gap > 0
         ? `${frames.length} frames do not reach: gaps stay unsharp between them.`

@@ -125,6 +125,8 @@ export function FocusTape({ height }: { height: number }) {
             },
           ]
         : [];
+  // Where it is not known how deep a frame is sharp, its place is all that can be shown.
+  const marks = steps.map(({ focusDioptres }) => Math.round(control.clickOf(focusDioptres)));
   const onChange = (to: number): void => {
     holdFocus(control.dioptresOf(to));
     loupeWhileTurning();
@@ -140,6 +142,7 @@ export function FocusTape({ height }: { height: number }) {
       atEnd={tag === STATE_WORDS.dark || tag === STATE_WORDS.flat}
       tag={isHeld ? 'set' : tag}
       bands={JSON.stringify(bands)}
+      marks={bands.length === 0 && marks.length > 0 ? JSON.stringify(marks) : undefined}
       description={sharp || `${formatDistance(distanceOf(dioptres), unit)}`}
       height={height}
       isActive={isActive}

@@ -5,7 +5,8 @@ import {
   formatStops,
   formatThirds,
 } from '@velmo/core/exposure';
-import { binStops, HIGHLIGHT_SHARE, LADDER_BINS, SHADOW_SHARE } from '@velmo/core/monitor';
+import { HIGHLIGHT_SHARE, histogramBottom, histogramTop, SHADOW_SHARE } from '@velmo/core/monitor';
+import { distanceOf } from '@velmo/core/optics';
 import { judge, type Finding, type SeriesForecast } from '@velmo/core/verdict';
 import type { Settings } from '@velmo/core/settings';
 import type { CameraCapabilities } from '../../../camera/device/capabilities';
@@ -40,21 +41,15 @@ export const findingsOf = (
     overClipStops: readings.overClipStops,
     underFloorStops:
       capabilities?.readsRaw && series ? readings.floorStops - bottomStops(readings) : null,
+    focusedM: readings.focus ? distanceOf(readings.focus.dioptres) : null,
     series,
   });
 
 const LUMINANCE = 3;
 
 /** Stops from mid-grey under which the darkest hundredth of the frame lies. */
-function bottomStops({ histogram }: Readings): number {
-  const base = LUMINANCE * LADDER_BINS;
-  let total = 0;
-  for (let i = 0; i < LADDER_BINS; i++) total += histogram[base + i];
-  let below = 0;
-  let bin = -1;
-  while (bin < LADDER_BINS - 1 && below <= total * SHADOW_SHARE) below += histogram[base + ++bin];
-  return binStops(bin);
-}
+const bottomStops = ({ histogram }: Readings): number =>
+  histogramBottom(histogram, LUMINANCE, SHADOW_SHARE);
 
 /**
  * "highlights 1/3 stop under clipping": where the brightest tones stand, for the ladder's spoken
@@ -71,15 +66,8 @@ export function highlightText(readings: Readings): string {
 }
 
 /** Stops from mid-grey under which all but the glints of a channel lie. */
-function topStops(readings: Readings, channel: number): number {
-  const base = channel * LADDER_BINS;
-  let total = 0;
-  for (let i = 0; i < LADDER_BINS; i++) total += readings.histogram[base + i];
-  let above = 0;
-  let bin = LADDER_BINS;
-  while (bin > 0 && above <= total * HIGHLIGHT_SHARE) above += readings.histogram[base + --bin];
-  return binStops(bin);
-}
+const topStops = ({ histogram }: Readings, channel: number): number =>
+  histogramTop(histogram, channel, HIGHLIGHT_SHARE);
 
 /** "EV 15 2/3" of the metered light, or "" where it is not known. */
 export function evText(ev100: number | null): string {
