@@ -49,7 +49,7 @@ import { SeriesBars } from './series/SeriesBars';
 import { SeriesButton } from './series/SeriesButton';
 import { seriesCount } from './series/seriesCount';
 import { useForeseen } from './series/useForeseen';
-import { bytesWords, seriesWords, whileWords } from './words/seriesWords';
+import { bytesWords, seriesWords, shortWhileWords } from './words/seriesWords';
 import { holdAll } from './commands/seriesCommands';
 import { WhiteSheet } from './sheets/WhiteSheet';
 import { WindowMarks } from './window/WindowMarks';
@@ -198,7 +198,7 @@ function useWillWords(): string {
   const count = useStore(fieldStore, seriesCount);
   const foreseen = useForeseen();
   if (!foreseen || foreseen.kind === 'single') return single;
-  return `${seriesWords(series, count)} · ${whileWords(foreseen.seconds)} · ${bytesWords(foreseen.bytes)}`;
+  return `${seriesWords(series, count)} · ${shortWhileWords(foreseen.seconds)} · ${bytesWords(foreseen.bytes)}`;
 }
 
 function BottomBar({ height }: { height: number }) {

@@ -32,7 +32,7 @@ export function FlashOnLadder({ height }: { height: number }) {
     <LadderNote
       stops={stops}
       height={height}
-      label={`flash ${distance}`}
+      label="flash"
       name={`By the flash alone a grey card at ${distance} lies at ${formatSignedThirds(Math.round(3 * stops))} stops`}
     />
   );

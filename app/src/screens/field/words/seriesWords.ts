@@ -24,6 +24,14 @@ export function whileWords(seconds: number): string {
   return minutes === 0 ? `${Math.floor(s / 3600)} h` : `${Math.floor(s / 3600)} h ${minutes} min`;
 }
 
+/** The same where there is little room: "90 s", "5 min", "2 h", "1.5 h". */
+export function shortWhileWords(seconds: number): string {
+  if (seconds < 100) return whileWords(seconds);
+  return seconds < 3600
+    ? `${Math.round(seconds / 60)} min`
+    : `${Number((seconds / 3600).toFixed(1))} h`;
+}
+
 /** "52 MB", "1.2 GB". */
 export const bytesWords = (bytes: number): string =>
   bytes < 1e9 ? `${Math.max(1, Math.round(bytes / 1e6))} MB` : `${(bytes / 1e9).toFixed(1)} GB`;
