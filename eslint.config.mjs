@@ -20,7 +20,15 @@ const zones = [
 ];
 
 export default [
-  { ignores: ['**/node_modules/', '**/dist/', '**/.expo/', 'app/metro.config.js'] },
+  {
+    ignores: [
+      '**/node_modules/',
+      '**/dist/',
+      '**/.expo/',
+      'app/metro.config.js',
+      'app/src/storage/validators.js',
+    ],
+  },
   ...expo,
   prettier,
   {

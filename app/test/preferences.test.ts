@@ -1,19 +1,16 @@
-import { CAMERA_CHOICE_SCHEMA } from '../src/storage/cameraChoice';
-import { CAMERA_LIGHT_SCHEMA } from '../src/storage/cameraLight';
-import { DEFAULT_PREFERENCES, PREFERENCES_SCHEMA } from '../src/storage/preferences';
+import { DEFAULT_PREFERENCES } from '../src/storage/preferences';
 import { isValid } from '../src/storage/validation';
 import {
   DEFAULT_SETTINGS,
   migrateSettings,
-  SETTINGS_SCHEMA,
   heldFocus,
   settingsFromLink,
 } from '@velmo/core/settings';
 
-const isCameraChoice = (value: unknown): boolean => isValid(CAMERA_CHOICE_SCHEMA, value);
-const isCameraLight = (value: unknown): boolean => isValid(CAMERA_LIGHT_SCHEMA, value);
-const isPreferences = (value: unknown): boolean => isValid(PREFERENCES_SCHEMA, value);
-const isSettings = (value: unknown): boolean => isValid(SETTINGS_SCHEMA, value);
+const isCameraChoice = (value: unknown): boolean => isValid('cameraChoice', value);
+const isCameraLight = (value: unknown): boolean => isValid('cameraLight', value);
+const isPreferences = (value: unknown): boolean => isValid('preferences', value);
+const isSettings = (value: unknown): boolean => isValid('settings', value);
 
 describe('what is kept', () => {
   test('defaults pass their own schemas', () => {

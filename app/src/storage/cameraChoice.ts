@@ -62,7 +62,7 @@ export const CAMERA_CHOICE_SCHEMA = {
 
 const kept = keptValue<CameraChoice>('camera', async (value) => {
   const { isValid } = await import('./validation');
-  return isValid<CameraChoice>(CAMERA_CHOICE_SCHEMA, value) ? value : null;
+  return isValid<CameraChoice>('cameraChoice', value) ? value : null;
 });
 
 /** What is known to be kept: opening the same camera again writes nothing. */

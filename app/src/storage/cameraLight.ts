@@ -56,7 +56,7 @@ export interface KeptLight extends Omit<CameraLight, 'response'> {
 const keptFor = (camera: string) =>
   keptValue<KeptLight>(`camera-light/${camera}`, async (value) => {
     const { isValid } = await import('./validation');
-    return isValid<KeptLight>(CAMERA_LIGHT_SCHEMA, value) && rises(value) ? value : null;
+    return isValid<KeptLight>('cameraLight', value) && rises(value) ? value : null;
   });
 
 /** A response that falls somewhere is none. */

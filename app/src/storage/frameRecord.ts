@@ -115,3 +115,20 @@ export const FRAME_RECORD_SCHEMA = {
     ['words'],
   ),
 } as const;
+
+/** JSON Schema of a frame as it was kept before version 2. */
+export const OLDER_FRAME_RECORD_SCHEMA = {
+  $id: 'velmo/frame/1',
+  type: 'object',
+  properties: {
+    version: { const: 1 },
+    id: FRAME_RECORD_SCHEMA.properties.id,
+    capturedAt: { type: 'number', minimum: 0 },
+    source: text(200),
+    summary: text(200),
+    files: FRAME_RECORD_SCHEMA.properties.files,
+    thumbnail: { type: 'string', pattern: '^data:image/jpeg;base64,' },
+  },
+  required: ['version', 'id', 'capturedAt', 'source', 'summary', 'files', 'thumbnail'],
+  additionalProperties: false,
+} as const;

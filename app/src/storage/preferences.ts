@@ -89,7 +89,7 @@ function migrated(value: unknown): unknown {
 const kept = keptValue<Preferences>('preferences', async (value) => {
   const { isValid } = await import('./validation');
   const current = migrated(value);
-  return isValid<Preferences>(PREFERENCES_SCHEMA, current) ? current : null;
+  return isValid<Preferences>('preferences', current) ? current : null;
 });
 
 export const lastPreferences = kept.last;

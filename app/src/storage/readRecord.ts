@@ -1,25 +1,7 @@
-import { FRAME_RECORD_SCHEMA, type FrameRecord, type StoredFile } from './frameRecord';
+import type { FrameRecord, StoredFile } from './frameRecord';
 import { isValid } from './validation';
 
-const text = (maxLength: number) => ({ type: 'string', maxLength });
-
 /** What version 1 kept of a frame: words, and the thumbnail with them. */
-const OLDER_SCHEMA = {
-  $id: 'velmo/frame/1',
-  type: 'object',
-  properties: {
-    version: { const: 1 },
-    id: FRAME_RECORD_SCHEMA.properties.id,
-    capturedAt: { type: 'number', minimum: 0 },
-    source: text(200),
-    summary: text(200),
-    files: FRAME_RECORD_SCHEMA.properties.files,
-    thumbnail: { type: 'string', pattern: '^data:image/jpeg;base64,' },
-  },
-  required: ['version', 'id', 'capturedAt', 'source', 'summary', 'files', 'thumbnail'],
-  additionalProperties: false,
-} as const;
-
 interface OlderRecord {
   readonly version: 1;
   readonly id: string;
@@ -41,7 +23,7 @@ function parsed(json: string): unknown {
 /** Turns a stored text into a record; null when it cannot be read. */
 export function readRecord(json: string): FrameRecord | null {
   const value = parsed(json);
-  return isValid<FrameRecord>(FRAME_RECORD_SCHEMA, value) ? value : null;
+  return isValid<FrameRecord>('frameRecord', value) ? value : null;
 }
 
 /** Version 0, before records were numbered, called the summary `label`. */
@@ -57,7 +39,7 @@ export function readOlderRecord(
   json: string,
 ): { readonly record: FrameRecord; readonly thumbnail: string } | null {
   const value = numbered(parsed(json));
-  if (!isValid<OlderRecord>(OLDER_SCHEMA, value)) return null;
+  if (!isValid<OlderRecord>('olderFrameRecord', value)) return null;
   const { id, capturedAt, source, summary, files, thumbnail } = value;
   const isSimulated = source.endsWith('(simulated)');
   const unknown = {

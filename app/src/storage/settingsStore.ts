@@ -1,10 +1,10 @@
-import { migrateSettings, SETTINGS_SCHEMA, type Settings } from '@velmo/core/settings';
+import { migrateSettings, type Settings } from '@velmo/core/settings';
 import { keptValue } from './keptValue';
 
 const kept = keptValue<Settings>('settings', async (value) => {
   const { isValid } = await import('./validation');
   const current = migrateSettings(value);
-  return isValid<Settings>(SETTINGS_SCHEMA, current) ? current : null;
+  return isValid<Settings>('settings', current) ? current : null;
 });
 
 /** The settings of last time; null when there are none, or none this version understands. */

@@ -1,12 +1,22 @@
-import Ajv, { type ValidateFunction } from 'ajv';
+import {
+  cameraChoice,
+  cameraLight,
+  frameRecord,
+  olderFrameRecord,
+  preferences,
+  settings,
+} from './validators';
 
-/** The validator at every door values come in by; each schema is compiled on first use. */
-const ajv = new Ajv({ allErrors: false });
-const compiled = new WeakMap<object, ValidateFunction>();
+/** What comes in from outside, by the name of its schema. */
+const VALIDATORS = {
+  settings,
+  preferences,
+  frameRecord,
+  olderFrameRecord,
+  cameraLight,
+  cameraChoice,
+} as const;
 
-/** Whether a value is what a JSON Schema describes. */
-export function isValid<T>(schema: object, value: unknown): value is T {
-  let validate = compiled.get(schema);
-  if (!validate) compiled.set(schema, (validate = ajv.compile(schema)));
-  return validate(value);
-}
+/** Whether a value is what the JSON Schema of this name describes. */
+export const isValid = <T>(name: keyof typeof VALIDATORS, value: unknown): value is T =>
+  VALIDATORS[name](value);

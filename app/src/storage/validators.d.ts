@@ -1,0 +1,8 @@
+/* Made of the schemas by `npm run validators`. */
+type Validator = (value: unknown) => boolean;
+export const settings: Validator;
+export const preferences: Validator;
+export const frameRecord: Validator;
+export const olderFrameRecord: Validator;
+export const cameraLight: Validator;
+export const cameraChoice: Validator;

@@ -1,0 +1,40 @@
+import { readFileSync } from 'node:fs';
+import Ajv from 'ajv';
+import fc from 'fast-check';
+import { DEFAULT_SETTINGS } from '@velmo/core/settings';
+import * as validators from '../../app/src/storage/validators';
+import { SCHEMAS, VALIDATORS_FILE, validatorsSource } from '../validators';
+
+test('the validators are what the schemas give: `npm run validators` makes them anew', async () => {
+  // Compared as one: a difference would be shown line by line, all 900 of them.
+  expect((await validatorsSource()) === readFileSync(VALIDATORS_FILE, 'utf8')).toBe(true);
+});
+
+test('each says what its schema says, of settings spoilt at random', () => {
+  const ajv = new Ajv();
+  const whole = ajv.compile(SCHEMAS.settings);
+  const keys = Object.keys(DEFAULT_SETTINGS) as (keyof typeof DEFAULT_SETTINGS)[];
+  let valid = 0;
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...keys),
+      fc.oneof(
+        fc.constantFrom(...Object.values(DEFAULT_SETTINGS)),
+        fc.integer({ min: -50, max: 50 }),
+        fc.jsonValue(),
+      ),
+      (key, value) => {
+        const spoilt: unknown = { ...DEFAULT_SETTINGS, [key]: value };
+        const says = validators.settings(spoilt);
+        if (says) valid++;
+        expect(says).toBe(whole(spoilt));
+      },
+    ),
+    { numRuns: 2000 },
+  );
+  expect(valid).toBeGreaterThan(50);
+});
+
+test('there is one for every schema', () => {
+  expect(Object.keys(validators).sort()).toEqual(Object.keys(SCHEMAS).sort());
+});

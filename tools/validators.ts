@@ -1,0 +1,35 @@
+import { join } from 'node:path';
+import Ajv from 'ajv';
+import standaloneCode from 'ajv/dist/standalone';
+import { transform } from 'esbuild';
+import { SETTINGS_SCHEMA } from '@velmo/core/settings';
+import { CAMERA_CHOICE_SCHEMA } from '../app/src/storage/cameraChoice';
+import { CAMERA_LIGHT_SCHEMA } from '../app/src/storage/cameraLight';
+import { FRAME_RECORD_SCHEMA, OLDER_FRAME_RECORD_SCHEMA } from '../app/src/storage/frameRecord';
+import { PREFERENCES_SCHEMA } from '../app/src/storage/preferences';
+
+/** What comes in from outside, by the name its validator has. */
+export const SCHEMAS = {
+  settings: SETTINGS_SCHEMA,
+  preferences: PREFERENCES_SCHEMA,
+  frameRecord: FRAME_RECORD_SCHEMA,
+  olderFrameRecord: OLDER_FRAME_RECORD_SCHEMA,
+  cameraLight: CAMERA_LIGHT_SCHEMA,
+  cameraChoice: CAMERA_CHOICE_SCHEMA,
+} as const;
+
+export const VALIDATORS_FILE = join(__dirname, '../app/src/storage/validators.js');
+
+/** The validators as a module: no page that uses them has to be allowed to make code of text. */
+export async function validatorsSource(): Promise<string> {
+  const ajv = new Ajv({ messages: false, code: { source: true, esm: true, optimize: 3 } });
+  const names = Object.fromEntries(
+    Object.entries(SCHEMAS).map(([name, schema]) => {
+      ajv.addSchema(schema);
+      return [name, schema.$id];
+    }),
+  );
+  const code = standaloneCode(ajv, names);
+  const { code: small } = await transform(code, { minify: true, lineLimit: 120, format: 'esm' });
+  return `/* Made of the schemas by \`npm run validators\`. */\n${small}`;
+}
