@@ -183,7 +183,7 @@ describe('a camera that goes while it runs', () => {
         await tap(page, EXPOSE);
         await until(() => pageText(page), /Frame [3-9] of 64/);
         await film(page, (handle) => (handle.turned = true));
-        await until(() => pageText(page), /The phone was turned while frames were averaged/);
+        await until(() => pageText(page), /The phone was turned while frames were gathered/);
         await nothingStored(page);
         await until(() => pageText(page), /average of 64/);
         await until(() => valueText(page, 'Ladder'), /clip/);

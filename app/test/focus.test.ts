@@ -1,4 +1,14 @@
-import { dioptresOf, findLens, focusClickOf, focusClickRange } from '@velmo/core/optics';
+import {
+  circleOfConfusionMm,
+  defocusOf,
+  dioptresOf,
+  findLens,
+  focusClickOf,
+  focusClickRange,
+  hyperfocalM,
+  MAX_PHASE_LOOKS,
+  type PhaseReading,
+} from '@velmo/core/optics';
 import { AUTO_FOCUS, DEFAULT_SETTINGS, heldFocus } from '@velmo/core/settings';
 import type { Sharpness } from '@velmo/core/monitor';
 import { AutoFocus } from '../src/camera/simulated/autoFocus';
@@ -117,46 +127,92 @@ describe('the lens', () => {
     signalToNoise: 20,
   });
 
-  test('hunts over its range and stops where it is sharpest', async () => {
+  /** Angle of a photosite of the main lens, as a tangent. */
+  const PIXEL = 3.4e-4;
+  /** What the halves of the pupil show of something at a place, by the thin lens. */
+  const phaseOf = (auto: AutoFocus, dioptres: number): PhaseReading => {
+    const { dioptres: at } = auto.reading;
+    return {
+      radiusPx: defocusOf(main, at, PIXEL).pxPerDioptre * (dioptres - at),
+      sigmaPx: 0.05,
+      likeness: 0.95,
+      contrast: 0.2,
+      sure: 100,
+      signalToNoise: 40,
+    };
+  };
+  const nothing = { radiusPx: 3, sigmaPx: 9, likeness: 0.05, contrast: 0.0005, sure: 0.3 };
+
+  test('finds its place by phase in a few looks, and says that it searches meanwhile', async () => {
+    const auto = new AutoFocus();
+    auto.mount(main);
+    auto.hold(0);
+    auto.start(PIXEL);
+    let looks = 0;
+    for (; auto.looksBy === 'phase'; looks++) {
+      expect(auto.reading.state).toBe('searching');
+      auto.seePhase(phaseOf(auto, 3.2));
+    }
+    await auto.settled();
+    expect(looks).toBeLessThanOrEqual(MAX_PHASE_LOOKS);
+    expect(auto.reading.state).toBe('found');
+    expect(auto.reading.dioptres).toBeCloseTo(3.2, 2);
+  });
+
+  test('where the halves do not agree it hunts by contrast, and stops where it is sharpest', () => {
     const auto = new AutoFocus();
     auto.mount(main);
     const seen = new Set<number>();
-    auto.start();
-    let looks = 0;
-    while (auto.searching) {
+    auto.start(PIXEL);
+    for (let look = 0; auto.looksBy === 'phase'; look++)
+      // Something that is told elsewhere at every look.
+      auto.seePhase(phaseOf(auto, look % 2 === 0 ? 6 : 1));
+    expect(auto.looksBy).toBe('contrast');
+    for (let looks = 0; auto.looksBy === 'contrast'; looks++) {
       const click = focusClickOf(main, auto.reading.dioptres);
       seen.add(Math.round(click));
-      expect(auto.reading.state).toBe('searching');
-      auto.see(peakAt(click, -40.6));
-      if (++looks > 60) throw new Error('the search does not end');
+      auto.seeDetail(peakAt(click, -12.6));
+      if (looks > 60) throw new Error('the search does not end');
     }
-    await auto.settled();
     expect(auto.reading.state).toBe('found');
-    expect(focusClickOf(main, auto.reading.dioptres)).toBeCloseTo(-40.6, 0);
+    expect(focusClickOf(main, auto.reading.dioptres)).toBeCloseTo(-12.6, 0);
     // It really travelled.
-    expect(Math.max(...seen) - Math.min(...seen)).toBeGreaterThan(100);
+    expect(Math.max(...seen) - Math.min(...seen)).toBeGreaterThan(20);
   });
 
-  test('goes back to where it stood when nothing is found', () => {
-    const auto = new AutoFocus();
-    auto.mount(main);
-    auto.hold(1.5);
-    auto.start();
-    while (auto.searching) auto.see({ detail: 0.001, sure: 0.5, signalToNoise: 1 });
-    expect(auto.reading).toEqual({ dioptres: 1.5, state: 'dark' });
-  });
+  test.each([
+    ['dark', { ...nothing, signalToNoise: 1 }],
+    ['flat', { ...nothing, signalToNoise: 30 }],
+  ] as const)(
+    'too %s: it stands at the hyperfocal distance at once, and says why',
+    (state, shown) => {
+      const auto = new AutoFocus();
+      auto.mount(main);
+      auto.hold(6);
+      auto.start(PIXEL);
+      for (let looks = 0; auto.looksBy; looks++) {
+        auto.seePhase(shown);
+        expect(looks).toBeLessThan(2);
+      }
+      expect(auto.reading.state).toBe(state);
+      expect(1 / auto.reading.dioptres).toBeCloseTo(
+        hyperfocalM(main, circleOfConfusionMm(main)),
+        5,
+      );
+    },
+  );
 
   test('held while it searches, it obeys, and nobody waits for ever', async () => {
     const auto = new AutoFocus();
     auto.mount(main);
-    auto.start();
+    auto.start(PIXEL);
     const waiting = auto.settled();
     auto.hold(2);
     await waiting;
     expect(auto.reading).toEqual({ dioptres: 2, state: 'held' });
     auto.mount(findLens('ultrawide')!);
     expect(auto.reading.state).toBe('fixed');
-    auto.start();
+    auto.start(PIXEL);
     await auto.settled();
     expect(auto.reading.state).toBe('fixed');
   });

@@ -2,6 +2,7 @@ export { FLASH_GUIDE_NUMBER } from './flashLight';
 export { type LampReadout, READOUT_S, rowShares, stripeLight } from './lampStripes';
 export { noiseProfile, type RawLevels, rawLevels } from './rawLevels';
 export { sceneResponse } from './sceneResponse';
+export { readPhase } from './phasePixels';
 export { type RegionExposure, type RegionTarget, SensorRegion } from './sensorRegion';
 export {
   bandRows,

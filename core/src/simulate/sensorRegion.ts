@@ -7,6 +7,7 @@ import { framingPixel, renderScene, type Framing, type Scene } from '../scene/in
 import { exposeMosaic } from '../sensor/exposeMosaic';
 import { createLightPlane, depthExtremes, rowsOf, type LightPlane } from '../sensor/lightPlane';
 import { electronsPerLuminance, type PhotositeResponse } from '../sensor/sensorModel';
+import { phaseViews, type PhaseViews } from './phasePixels';
 import { tentBlur } from './lensBlur';
 import { sceneResponse } from './sceneResponse';
 
@@ -122,18 +123,35 @@ export class SensorRegion {
     exposeMosaic(this.light, size, size, 0, { response, electronsPerLight, seed }, this.raw);
   }
 
+  /**
+   * What phase detection sees of the piece: the views of the pupil's halves, in electrons, with their
+   * noise. Throws when it has not been aimed.
+   */
+  phase(exposure: RegionExposure): PhaseViews {
+    const { target, size, margin } = this;
+    if (!target) throw new RangeError('a piece of the sensor must be aimed before it is exposed');
+    const part = { column: margin, row: margin, width: size, height: size };
+    return phaseViews(this.before(target, exposure), target, exposure, part);
+  }
+
+  /** Light before the lens, with what moves in it. */
+  private before(target: RegionTarget, { startS, timeS }: RegionExposure): LightPlane {
+    const { moved, still } = this;
+    if (!moved) return still;
+    moved.rgb.set(still.rgb);
+    moved.depthM.set(still.depthM);
+    const plane = { ...moved, column: still.column, row: still.row };
+    const response = sceneResponse(target.scene, target.lens);
+    target.scene.moving!.paint(target.framing, plane, response, { startS, timeS });
+    return plane;
+  }
+
   /** Light behind the lens at this focus; kept while nothing changes. */
-  private focus(target: RegionTarget, { dioptres, startS, timeS }: RegionExposure): void {
+  private focus(target: RegionTarget, exposure: RegionExposure): void {
     const { moved, margin, size } = this;
+    const { dioptres } = exposure;
     if (!moved && this.focusedAt === dioptres) return;
-    let plane = this.still;
-    if (moved) {
-      moved.rgb.set(plane.rgb);
-      moved.depthM.set(plane.depthM);
-      plane = { ...moved, column: plane.column, row: plane.row };
-      const response = sceneResponse(target.scene, target.lens);
-      target.scene.moving!.paint(target.framing, plane, response, { startS, timeS });
-    }
+    const plane = this.before(target, exposure);
     const defocus = defocusOf(target.lens, dioptres, framingPixel(target.framing));
     const part = { column: margin, row: margin - TENT, width: size, height: size + 2 * TENT };
     const reach = Math.min(margin - TENT, blurReachPx(defocus, ...depthExtremes(plane.depthM)));

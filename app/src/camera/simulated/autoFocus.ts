@@ -1,33 +1,40 @@
 import {
   contrastSearch,
+  defocusOf,
   dioptresOfClick,
   focusClickOf,
   focusClickRange,
   hyperfocalM,
   circleOfConfusionMm,
   lensFocus,
+  phaseSearch,
   type LensModel,
+  type PhaseOutcome,
+  type PhaseReading,
   type SearchOutcome,
 } from '@velmo/core/optics';
 import type { Sharpness } from '@velmo/core/monitor';
+import { sharpHalfWidth } from '@velmo/core/series';
 import type { FocusReading } from '../device/readings';
 
-/** Where a lens stands and how it came there: held, found by contrast, or on its way. */
+/** A search under way, by what it looks at. */
+type Search =
+  | { readonly by: 'phase'; readonly steps: Generator<number, PhaseOutcome, PhaseReading> }
+  | { readonly by: 'contrast'; readonly steps: Generator<number, SearchOutcome, Sharpness> };
+
+/**
+ * Where a lens stands and how it came there: held, found, or on its way. Found by phase, which says at
+ * a look how far and which way; by contrast where the halves of the pupil do not agree.
+ */
 export class AutoFocus {
   private lens: LensModel | null = null;
   private position = 0;
   private state: FocusReading['state'] = 'found';
-  private search: Generator<number, SearchOutcome, Sharpness> | null = null;
-  /** Where the lens stood before the search: where it goes back to when nothing is found. */
-  private before = 0;
+  private search: Search | null = null;
   private waiting: ((dioptres: number) => void)[] = [];
 
   get reading(): FocusReading {
     return { dioptres: this.position, state: this.state };
-  }
-
-  get searching(): boolean {
-    return this.search !== null;
   }
 
   /**
@@ -38,8 +45,7 @@ export class AutoFocus {
     const first = this.lens === null;
     this.stop();
     this.lens = lens;
-    const start = first ? 1 / hyperfocalM(lens, circleOfConfusionMm(lens)) : this.position;
-    this.position = lensFocus(lens, start);
+    this.position = lensFocus(lens, first ? hyperfocalOf(lens) : this.position);
     if (lens.fixedFocusM !== null) this.state = 'fixed';
   }
 
@@ -51,8 +57,12 @@ export class AutoFocus {
     this.state = this.lens.fixedFocusM === null ? 'held' : 'fixed';
   }
 
-  /** Begins a search; one that was under way starts over. */
-  start(): void {
+  /**
+   * Begins a search; one that was under way starts over.
+   *
+   * @param pixelTangent angle of a photosite, as a tangent
+   */
+  start(pixelTangent: number): void {
     const { lens } = this;
     if (!lens) return;
     if (lens.fixedFocusM !== null) {
@@ -60,16 +70,30 @@ export class AutoFocus {
       this.answer();
       return;
     }
-    if (!this.search) this.before = this.position;
-    const range = focusClickRange(lens);
-    this.search = contrastSearch(range, focusClickOf(lens, this.position));
     this.state = 'searching';
-    this.proceed(this.search.next());
+    const steps = phaseSearch(this.position, {
+      hyperfocalDioptres: hyperfocalOf(lens),
+      sharpHalfWidth: sharpHalfWidth(lens, circleOfConfusionMm(lens)),
+      clamp: (dioptres) => lensFocus(lens, dioptres),
+      pxPerDioptre: (dioptres) => defocusOf(lens, dioptres, pixelTangent).pxPerDioptre,
+    });
+    this.search = { by: 'phase', steps };
+    this.goOnByPhase(steps.next());
   }
 
-  /** Goes on with a search by what is seen where the lens stands. */
-  see(sharpness: Sharpness): void {
-    if (this.search) this.proceed(this.search.next(sharpness));
+  /** What a search under way wants to see next; null: none is. */
+  get looksBy(): Search['by'] | null {
+    return this.search?.by ?? null;
+  }
+
+  /** Goes on with a search by what the halves of the pupil show where the lens stands. */
+  seePhase(phase: PhaseReading): void {
+    if (this.search?.by === 'phase') this.goOnByPhase(this.search.steps.next(phase));
+  }
+
+  /** Goes on with a search by the detail that is seen where the lens stands. */
+  seeDetail(sharpness: Sharpness): void {
+    if (this.search?.by === 'contrast') this.goOnByContrast(this.search.steps.next(sharpness));
   }
 
   /**
@@ -82,15 +106,37 @@ export class AutoFocus {
       : Promise.resolve(this.position);
   }
 
-  private proceed(step: IteratorResult<number, SearchOutcome>): void {
+  private goOnByPhase(step: IteratorResult<number, PhaseOutcome>): void {
+    if (!step.done) {
+      this.position = step.value;
+      return;
+    }
+    const outcome = step.value;
+    if (!outcome.found && outcome.why === 'unclear') {
+      const lens = this.lens!;
+      const steps = contrastSearch(focusClickRange(lens), focusClickOf(lens, this.position));
+      this.search = { by: 'contrast', steps };
+      this.goOnByContrast(steps.next());
+      return;
+    }
+    this.end(outcome.dioptres, outcome.found ? 'found' : outcome.why);
+  }
+
+  private goOnByContrast(step: IteratorResult<number, SearchOutcome>): void {
     const lens = this.lens!;
     if (!step.done) {
       this.position = dioptresOfClick(lens, step.value);
       return;
     }
     const outcome = step.value;
-    this.position = outcome.found ? dioptresOfClick(lens, outcome.click) : this.before;
-    this.state = outcome.found ? 'found' : outcome.why;
+    // Where nothing is found, most is sharp.
+    if (outcome.found) this.end(dioptresOfClick(lens, outcome.click), 'found');
+    else this.end(hyperfocalOf(lens), outcome.why);
+  }
+
+  private end(dioptres: number, state: FocusReading['state']): void {
+    this.position = dioptres;
+    this.state = state;
     this.search = null;
     this.answer();
   }
@@ -106,3 +152,6 @@ export class AutoFocus {
     for (const resolve of waiting) resolve(this.position);
   }
 }
+
+const hyperfocalOf = (lens: LensModel): number =>
+  lensFocus(lens, 1 / hyperfocalM(lens, circleOfConfusionMm(lens)));

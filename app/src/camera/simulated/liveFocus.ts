@@ -1,5 +1,11 @@
-import { SensorRegion, type RegionExposure, type RegionTarget } from '@velmo/core/simulate';
+import {
+  readPhase,
+  SensorRegion,
+  type RegionExposure,
+  type RegionTarget,
+} from '@velmo/core/simulate';
 import type { PicturePoint } from '@velmo/core/exposure';
+import { framingPixel } from '@velmo/core/scene';
 import { sharpnessOf } from '@velmo/core/monitor';
 import type { LensModel } from '@velmo/core/optics';
 import { photositeResponse } from '@velmo/core/sensor';
@@ -45,7 +51,6 @@ export class LiveFocus {
   /** When a search is to begin; Infinity: none is. */
   private dueMs = Infinity;
   private spot: PicturePoint | null = null;
-  private sharp = false;
   /** Told null when the search that is due begins, else where the lens stood when overtaken. */
   private starting: ((dioptres: number | null) => void)[] = [];
 
@@ -74,18 +79,12 @@ export class LiveFocus {
 
   /** The picture shows something else: a focus that follows is found again once it keeps still. */
   reframed(): void {
-    this.sharp = false;
     if (this.setting.mode === 'auto' && this.setting.follow) this.due(PAUSE_MS);
   }
 
   /** Another place: what was in focus is not there any more. */
   elsewhere(): void {
     if (this.setting.mode === 'auto') this.due(PAUSE_MS);
-  }
-
-  /** The picture has been rendered well enough to be looked at closely. */
-  refined(): void {
-    this.sharp = true;
   }
 
   /** Searches anew at once; resolves when something is found, or nothing is, as `settled` does. */
@@ -117,19 +116,24 @@ export class LiveFocus {
   ): void {
     const { auto, setting } = this;
     const due = performance.now() >= this.dueMs && setting.mode === 'auto';
-    // Where nobody has said where to focus, the picture must be good enough to choose.
-    if (due && (this.sharp || !isDefault(setting.spot))) {
+    if (due) {
       this.dueMs = Infinity;
       this.spot = isDefault(setting.spot) ? mostContrast(seen, setting.spot) : setting.spot;
-      auto.start();
+      auto.start(framingPixel(target.framing));
       this.tellStarting(null);
     }
-    if (!auto.searching || !this.spot) return;
+    const { looksBy } = auto;
+    if (!looksBy || !this.spot) return;
     this.piece ??= new SensorRegion(PIECE_PX);
     const { piece } = this;
     aimAt(piece, target, this.spot, upright);
-    piece.expose({ ...exposure, steady: true, dioptres: auto.reading.dioptres });
-    auto.see(sharpnessOf(piece.raw, piece.size, piece.size, exposure.response));
+    const look = { ...exposure, steady: true, dioptres: auto.reading.dioptres };
+    if (looksBy === 'phase') {
+      auto.seePhase(readPhase(piece.phase(look)));
+      return;
+    }
+    piece.expose(look);
+    auto.seeDetail(sharpnessOf(piece.raw, piece.size, piece.size, exposure.response));
   }
 
   private tellStarting(dioptres: number | null): void {

@@ -92,7 +92,6 @@ export class SimulatedLive {
   private readonly still = new StillLight(() => {
     // What has been finished of a framing that is left already is worth nothing.
     if (this.stale) return;
-    this.focus.refined();
     this.relight();
     this.loop.soon();
   });
