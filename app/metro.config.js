@@ -26,4 +26,7 @@ config.resolver.resolveRequest = (context, name, platform) => {
   return (resolve ?? context.resolveRequest)(context, name, platform);
 };
 
+// Workers are started from their own address, as the page's policy has it, not from a blob.
+config.transformer.asyncRequireModulePath = require.resolve('./asyncRequire.js');
+
 module.exports = config;

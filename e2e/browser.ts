@@ -65,13 +65,23 @@ export const pause = (ms: number): Promise<void> =>
 export const PHONE = { width: 390, height: 844 };
 export const WIDE = { width: 1280, height: 800 };
 
-/** A page of the app whose errors fail the test that asks for them. */
+/**
+ * A page of the app whose errors fail the test that asks for them.
+ *
+ * @param offline whether the browser may keep the app for use without a server: most tests want
+ *   the server's answers, and the processor to themselves
+ */
 export async function openPage(
   browser: Browser,
   url: string,
   viewport = PHONE,
+  offline: 'kept' | 'not kept' = 'not kept',
 ): Promise<{ page: Page; errors: string[] }> {
   const page = await browser.newPage();
+  if (offline === 'not kept')
+    await page.evaluateOnNewDocument(() => {
+      Object.defineProperty(navigator, 'serviceWorker', { value: undefined });
+    });
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(String(error)));
   page.on('console', (message) => {

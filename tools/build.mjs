@@ -1,10 +1,14 @@
-// Builds the web app when it is missing or older than its sources. No dependency of its own.
+// Builds the web app when it is missing or older than its sources.
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
+import { promisify } from 'node:util';
+import { brotliCompress, constants, gzip } from 'node:zlib';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
+const gzipped = promisify(gzip);
+const brotlied = promisify(brotliCompress);
 const stamp = `${root}app/dist/.velmo-built`;
 
 function* filesIn(path) {
@@ -23,6 +27,7 @@ function sourcesHash() {
     'core/src',
     'app/src',
     'app/app.json',
+    'app/asyncRequire.js',
     'app/babel.config.js',
     'app/metro.config.js',
     'app/public',
@@ -33,8 +38,51 @@ function sourcesHash() {
   return hash.digest('hex');
 }
 
+/** Compresses what is text, once and well, so that no server has to. */
+async function compressAll() {
+  for (const file of filesIn(`${root}app/dist`)) {
+    if (!/\.(js|html|css|svg|webmanifest)$/.test(file)) continue;
+    const bytes = readFileSync(file);
+    const [small, smaller] = await Promise.all([
+      gzipped(bytes, { level: 9 }),
+      brotlied(bytes, { params: { [constants.BROTLI_PARAM_SIZE_HINT]: bytes.length } }),
+    ]);
+    writeFileSync(`${file}.gz`, small);
+    writeFileSync(`${file}.br`, smaller);
+  }
+}
+
+/** Everything Field needs is kept by browsers that can, and an update waits until no page is open. */
+async function writeServiceWorker() {
+  const { generateSW } = await import('workbox-build');
+  const { warnings } = await generateSW({
+    globDirectory: `${root}app/dist`,
+    globPatterns: [
+      'index.html',
+      'address.js',
+      'favicon.svg',
+      'manifest.webmanifest',
+      'icons/*.png',
+      'fonts/*.woff2',
+      '_expo/static/js/web/*.js',
+    ],
+    swDest: `${root}app/dist/sw.js`,
+    navigateFallback: '/index.html',
+    // A link's settings are the app's business, not another page.
+    ignoreURLParametersMatching: [/./],
+    dontCacheBustURLsMatching: /-[0-9a-f]{32}\.js$/,
+    maximumFileSizeToCacheInBytes: 8e6,
+    clientsClaim: true,
+    skipWaiting: false,
+    cleanupOutdatedCaches: true,
+    inlineWorkboxRuntime: true,
+    sourcemap: false,
+  });
+  if (warnings.length > 0) throw new Error(warnings.join('\n'));
+}
+
 /** Builds when needed; leaves the process with a plain line when that fails. */
-export function ensureBuilt() {
+export async function ensureBuilt() {
   const wanted = sourcesHash();
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   console.error('Building the app (about a minute the first time) ...');
@@ -57,5 +105,7 @@ export function ensureBuilt() {
     console.error('Building the app failed.');
     process.exit(1);
   }
+  await writeServiceWorker();
+  await compressAll();
   writeFileSync(stamp, wanted);
 }

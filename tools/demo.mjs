@@ -6,7 +6,7 @@ import { ensureBuilt } from './build.mjs';
 import { ensureInstalled } from './install.mjs';
 
 ensureInstalled();
-ensureBuilt();
+await ensureBuilt();
 const root = fileURLToPath(new URL('..', import.meta.url));
 const server = spawn(
   process.execPath,

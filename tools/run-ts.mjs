@@ -7,7 +7,7 @@ import { ensureInstalled } from './install.mjs';
 const root = fileURLToPath(new URL('..', import.meta.url));
 ensureInstalled();
 // Benchmarks and screenshots drive the built page.
-if (/bench|screenshots/.test(process.argv[2] ?? '')) ensureBuilt();
+if (/bench|screenshots/.test(process.argv[2] ?? '')) await ensureBuilt();
 const [entry, ...args] = process.argv.slice(2);
 const result = spawnSync(process.execPath, ['--import', 'tsx', `${root}${entry}`, ...args], {
   stdio: 'inherit',

@@ -105,7 +105,7 @@ await checkAll([
 ]);
 // Jest leaves a processor free unless told otherwise: on two, half the work would wait.
 jest(['core', 'app', 'server', 'tools'], `--maxWorkers=${availableParallelism()}`);
-ensureBuilt();
+await ensureBuilt();
 jest(['e2e'], '--runInBand');
 
 console.log(`${totals.passed} passed, ${totals.failed} failed`);

@@ -1,25 +1,18 @@
 import fastifyStatic from '@fastify/static';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import Fastify, { type FastifyInstance, type FastifyReply, type FastifyRequest } from 'fastify';
+import { headersFor } from './headers';
 
-/** Headers that make the page cross-origin isolated and keep everything on this device. */
-const HEADERS = {
-  'Cross-Origin-Opener-Policy': 'same-origin',
-  'Cross-Origin-Embedder-Policy': 'require-corp',
-  'Cross-Origin-Resource-Policy': 'same-origin',
-  'Content-Security-Policy':
-    "default-src 'self'; script-src 'self' 'unsafe-inline' 'unsafe-eval'; style-src 'self' 'unsafe-inline'; " +
-    "img-src 'self' data: blob:; media-src 'self' blob: mediastream:; worker-src 'self' blob:; connect-src 'self' blob: data:; frame-ancestors 'none'",
-  'Permissions-Policy': 'camera=(self), microphone=(), geolocation=()',
-  'Referrer-Policy': 'no-referrer',
-  'X-Content-Type-Options': 'nosniff',
-};
+type Headers = ReturnType<typeof headersFor>;
 
 /** An address that cannot be taken apart leads to the app all the same. */
-const OPTIONS = {
-  logger: false,
-  frameworkErrors: (_error: Error, _request: unknown, reply: FastifyReply) =>
-    void reply.headers(HEADERS).redirect('/'),
-} as const;
+const optionsWith = (headers: Headers) =>
+  ({
+    logger: false,
+    frameworkErrors: (_error: Error, _request: unknown, reply: FastifyReply) =>
+      void reply.headers(headers).redirect('/'),
+  }) as const;
 
 /**
  * TLS 1.2 with ephemeral keys and authenticated encryption, and 1.3: what RFC 9325 (BCP 195)
@@ -59,25 +52,29 @@ const wantsPage = ({ method, headers, url }: FastifyRequest): boolean =>
  * @param https left out: it is served by http
  */
 export async function createServer(root: string, https?: Https): Promise<FastifyInstance> {
+  const headers = headersFor(readFileSync(join(root, 'index.html'), 'utf8'));
+  const options = optionsWith(headers);
   const server: FastifyInstance = https
     ? (Fastify({
-        ...OPTIONS,
+        ...options,
         https: { key: https.key, cert: https.cert, ...TLS },
       }) as unknown as FastifyInstance)
-    : Fastify(OPTIONS);
+    : Fastify(options);
   if (https)
     server.addHook('onRequest', async (request, reply) => {
       if (!https.hosts.includes(request.hostname))
         await reply.code(421).send({ error: 'Velmo is not served under this name' });
     });
   server.addHook('onSend', async (_request, reply) => {
-    reply.headers(HEADERS);
+    reply.headers(headers);
   });
   await server.register(fastifyStatic, {
     root,
     // What the build notes for itself is nobody else's.
     dotfiles: 'ignore',
     cacheControl: false,
+    // As the build has compressed them.
+    preCompressed: true,
     // File names of bundles and assets carry their hash; everything else must always be fresh.
     setHeaders: (response, path) =>
       response.setHeader(

@@ -70,5 +70,6 @@ export async function lanWords(
     'Scan it with a phone on the same network. The phone’s browser will warn that it does not know the',
     'certificate: it was made on this computer just now. Compare its SHA-256 if in doubt, and go on:',
     fingerprint,
+    'Browsers keep no copy of a page with such a certificate: opening Velmo on the phone needs this computer.',
   ].join('\n');
 }

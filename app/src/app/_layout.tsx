@@ -1,10 +1,7 @@
-import { BarlowSemiCondensed_400Regular } from '@expo-google-fonts/barlow-semi-condensed/400Regular';
-import { BarlowSemiCondensed_500Medium } from '@expo-google-fonts/barlow-semi-condensed/500Medium';
-import { BarlowSemiCondensed_600SemiBold } from '@expo-google-fonts/barlow-semi-condensed/600SemiBold';
-import { useFonts } from 'expo-font';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Stack } from 'expo-router';
 import { useEffect } from 'react';
+import { keepOfflineWhenIdle } from '../engine/keptOffline';
 import { SafetyNet } from '../screens/SafetyNet';
 import { useFrameAdded, useOtherTabs } from '../storage/frameQueries';
 import { whenUnsavedStored } from '../storage/unsaved';
@@ -16,12 +13,7 @@ const queryClient = new QueryClient({
 });
 
 export default function Layout() {
-  // Text shows in the fallback face until the fonts are there: the light does not wait.
-  useFonts({
-    BarlowSemiCondensed_400Regular,
-    BarlowSemiCondensed_500Medium,
-    BarlowSemiCondensed_600SemiBold,
-  });
+  useEffect(keepOfflineWhenIdle, []);
   return (
     <SafetyNet>
       <QueryClientProvider client={queryClient}>

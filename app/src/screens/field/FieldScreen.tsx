@@ -34,6 +34,7 @@ import { StatusLine } from './StatusLine';
 import { Tapes } from './tapes/Tapes';
 import { useAwake } from './session/useAwake';
 import { useKeys } from './commands/useKeys';
+import { useNewerVersion } from './session/useNewerVersion';
 import { useOpening } from './session/useOpening';
 import { useView } from './window/useView';
 import { DepthSheet } from './sheets/DepthSheet';
@@ -86,6 +87,7 @@ export function FieldScreen() {
   useEffect(() => whenStored(frameAdded), [frameAdded]);
   useEffect(loadAhead, []);
   useEffect(watchFocus, []);
+  useNewerVersion();
   const room = useRoom().data ?? null;
   useEffect(() => fieldStore.update((s) => ({ ...s, room })), [room]);
 

@@ -8,6 +8,7 @@ import {
   type Settings,
 } from '@velmo/core/settings';
 import { FLASH_GUIDE_NUMBER } from '@velmo/core/simulate';
+import { keptOffline, keptOfflineWords } from '../../../engine/keptOffline';
 import { lacksOf, offeredHere } from '../../../engine/lacks';
 import { Choice } from '../../../instruments/Choice';
 import { Sheet } from '../../../instruments/Sheet';
@@ -63,15 +64,16 @@ export function RigSheet() {
   );
 }
 
-/** What this browser does not give, and what follows; nothing is said of one that gives all. */
+/** What this browser does not give, and what follows; and whether it keeps Velmo. */
 function ThisBrowser() {
   const lacks = lacksOf(offeredHere());
-  if (lacks.length === 0) return null;
+  const kept = useStore(keptOffline, keptOfflineWords);
   return (
     <View style={styles.browser}>
       <Text style={styles.head} role="heading">
         This browser
       </Text>
+      <Text style={styles.about}>{kept}</Text>
       {lacks.map((lack) => (
         <Text key={lack} style={styles.about}>
           {lack}

@@ -24,7 +24,7 @@ export function whileWords(seconds: number): string {
   return minutes === 0 ? `${Math.floor(s / 3600)} h` : `${Math.floor(s / 3600)} h ${minutes} min`;
 }
 
-/** The same where there is little room: "90 s", "5 min", "2 h", "1.5 h". */
+/** The same where there is little room: "58 s", "5 min", "2 h", "1.5 h". */
 export function shortWhileWords(seconds: number): string {
   if (seconds < 100) return whileWords(seconds);
   return seconds < 3600
