@@ -22,8 +22,11 @@ import { pause } from '../live/pause';
 
 /** How often a growing picture is shown. */
 const GROWING_MS = 1000;
-/** A camera that is left is let go after so long, whether the frame asked for has come or not. */
-const MAX_GRAB_MS = 500;
+/**
+ * A camera that is left is let go after so long, whether the frame asked for has come or not: longer
+ * than a busy phone takes to give one in the dark.
+ */
+const MAX_GRAB_MS = 3000;
 /** A camera's name in a record is no longer than this. */
 const MAX_LABEL = 120;
 
