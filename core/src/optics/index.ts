@@ -43,7 +43,13 @@ export { HALF_PUPIL_SHARE, halfPupilViews, type HalfPupilViews } from './halfPup
 export { BANDING_LIMIT, bandingContrast, lampShare } from './lampPulse';
 export { findLens, LENSES, type LensModel } from './lenses';
 export { type PhaseReading } from './phaseDetect';
-export { MAX_PHASE_LOOKS, type PhaseLens, type PhaseOutcome, phaseSearch } from './phaseSearch';
+export {
+  MAX_PHASE_LOOKS,
+  type PhaseLens,
+  type PhaseOutcome,
+  phaseSearch,
+  showsTexture,
+} from './phaseSearch';
 export { HAND_SPEED_RAD_S, handheldTimeClick, longestHandheldS, shakePath, shakePx } from './shake';
 export { blurRows } from './shakeBlur';
 export { type BlurKernel, shakeKernel } from './shakeKernel';

@@ -64,7 +64,7 @@ export function* phaseSearch(
       continue;
     }
     // Out of focus by so much that little is left of it, perhaps: a second look, and no more.
-    detail ||= seen.sure >= SURE && seen.contrast >= MIN_CONTRAST;
+    detail ||= showsTexture(seen);
     if (++blind === MAX_BLIND)
       return detail
         ? { found: false, why: 'unclear' }
@@ -73,6 +73,10 @@ export function* phaseSearch(
   }
   return { found: false, why: 'unclear' };
 }
+
+/** There is something to see, however unsure where it lies. */
+export const showsTexture = ({ sure, contrast }: PhaseReading): boolean =>
+  sure >= SURE && contrast >= MIN_CONTRAST;
 
 const showsDetail = ({ contrast, likeness, sigmaPx }: PhaseReading): boolean =>
   contrast >= MIN_CONTRAST && likeness >= MIN_LIKENESS && sigmaPx <= MAX_SIGMA_PX;

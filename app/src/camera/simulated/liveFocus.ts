@@ -7,7 +7,7 @@ import {
 import type { PicturePoint } from '@velmo/core/exposure';
 import { framingPixel } from '@velmo/core/scene';
 import { sharpnessOf } from '@velmo/core/monitor';
-import type { LensModel } from '@velmo/core/optics';
+import { showsTexture, type LensModel } from '@velmo/core/optics';
 import { photositeResponse } from '@velmo/core/sensor';
 import { AUTO_FOCUS, type FocusSetting, type Settings } from '@velmo/core/settings';
 import { AutoFocus } from './autoFocus';
@@ -51,6 +51,8 @@ export class LiveFocus {
   /** When a search is to begin; Infinity: none is. */
   private dueMs = Infinity;
   private spot: PicturePoint | null = null;
+  /** The place is Velmo's to choose, and has not been looked at yet. */
+  private mayChoose = false;
   /** Told null when the search that is due begins, else where the lens stood when overtaken. */
   private starting: ((dioptres: number | null) => void)[] = [];
 
@@ -118,7 +120,8 @@ export class LiveFocus {
     const due = performance.now() >= this.dueMs && setting.mode === 'auto';
     if (due) {
       this.dueMs = Infinity;
-      this.spot = isDefault(setting.spot) ? mostContrast(seen, setting.spot) : setting.spot;
+      this.spot = setting.spot;
+      this.mayChoose = isDefault(setting.spot);
       auto.start(framingPixel(target.framing));
       this.tellStarting(null);
     }
@@ -129,7 +132,12 @@ export class LiveFocus {
     aimAt(piece, target, this.spot, upright);
     const look = { ...exposure, steady: true, dioptres: auto.reading.dioptres };
     if (looksBy === 'phase') {
-      auto.seePhase(readPhase(piece.phase(look)));
+      const phase = readPhase(piece.phase(look));
+      // Where nobody has said where to focus and the middle shows nothing, another place may.
+      const elsewhere = this.mayChoose && !showsTexture(phase);
+      this.mayChoose = false;
+      if (elsewhere) this.spot = mostContrast(seen, this.spot);
+      else auto.seePhase(phase);
       return;
     }
     piece.expose(look);
