@@ -20,6 +20,7 @@ import {
   bandRows,
   encodeRawBand,
   exposeBand,
+  longFlash,
   planSimulated,
   READOUT_S,
   SIMULATED_BASE_ISO_CLICK,
@@ -103,7 +104,8 @@ export function gatheredBands(
   const bands = Array.from({ length: plan.bands }, (_, band) => {
     const gatherer = new RawGatherer(gather, plan.width * bandRows(plan, band));
     for (let k = 0; k < frames; k++) {
-      const one = { ...shot, startS: shot.startS + k * apartS, seed: shot.seed + k };
+      const flash = longFlash(shot.flash, k === 0, k === frames - 1);
+      const one = { ...shot, flash, startS: shot.startS + k * apartS, seed: shot.seed + k };
       gatherer.add(exposeBand(planSimulated(one), band, undefined, still));
     }
     return encodeRawBand(plan, band, gatherer.raw());

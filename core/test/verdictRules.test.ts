@@ -250,6 +250,18 @@ describe('series', () => {
     expect(found?.text).toBe('Time ends: the darkest frame is 1 1/3 stops brighter than asked.');
   });
 
+  test('steps that the camera reaches, or a filter behind which it does, are its way out', () => {
+    const found = one(
+      'series-runs-out',
+      said({}, { missingClicks: { dark: 2, bright: 0 }, darkestClicks: -4, brightestClicks: 6 }),
+    );
+    // Five frames a stop apart reach six clicks to either side; four are there.
+    expect(labels(found)).toEqual(['2/3 stop apart', 'ND filter 1 stop']);
+    expect(found?.repairs[0].settings.series).toMatchObject({ frames: 5, stepClicks: 2 });
+    const none = said({}, { missingClicks: { dark: 6, bright: 0 }, darkestClicks: 0 });
+    expect(labels(one('series-runs-out', none))).toEqual(['ND filter 2 stops']);
+  });
+
   test('the longest frame shakes though the middle one does not; the tripod ends it', () => {
     const found = one('series-shake', said({}, { longestTimeClick: -9 }));
     expect(found?.text).toBe('The longest frame, 1/8 s, will shake at 26 mm.');
@@ -267,6 +279,7 @@ describe('series', () => {
     expect(one('series-moves', said({ settings: walker }))?.text).toBe(
       'Walker moves from frame to frame: each will show it elsewhere.',
     );
+    expect(labels(one('series-moves', said({ settings: walker })))).toEqual(['One frame']);
     expect(one('series-moves', said({}))).toBeUndefined();
   });
 
@@ -306,6 +319,8 @@ describe('series', () => {
     expect(one('series-room', said({}, { room: 3 }))?.text).toBe(
       'Room for 3 of 5 frames: delete some first.',
     );
+    expect(labels(one('series-room', said({}, { room: 3 })))).toEqual(['Take 3 frames']);
+    expect(labels(one('series-room', said({}, { room: 1 })))).toEqual([]);
     expect(one('series-room', said({}, { room: 5 }))).toBeUndefined();
   });
 });

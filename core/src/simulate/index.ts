@@ -1,4 +1,4 @@
-export { FLASH_GUIDE_NUMBER } from './flashLight';
+export { FLASH_GUIDE_NUMBER, longFlash } from './flashLight';
 export { type LampReadout, READOUT_S, rowShares, stripeLight } from './lampStripes';
 export { noiseProfile, type RawLevels, rawLevels } from './rawLevels';
 export { sceneResponse } from './sceneResponse';

@@ -1,3 +1,4 @@
+import { FIRST_SERIES } from '../series/series';
 import type { Rule } from './finding';
 
 /** What moves stands elsewhere in each frame of a bracket or of focus steps. */
@@ -8,6 +9,6 @@ export const seriesMoves: Rule = ({ context, series, settings }) => {
     id: 'series-moves',
     weight: 18,
     text: `${context.subject.name} moves from frame to frame: each will show it elsewhere.`,
-    repairs: [],
+    repairs: [{ label: 'One frame', settings: { ...settings, series: FIRST_SERIES.single } }],
   };
 };

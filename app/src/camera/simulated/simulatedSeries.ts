@@ -1,4 +1,4 @@
-import { READOUT_S, type SimulatedShot } from '@velmo/core/simulate';
+import { longFlash, READOUT_S, type SimulatedShot } from '@velmo/core/simulate';
 import {
   smoothedExposure,
   stepsOf,
@@ -152,18 +152,11 @@ async function* longShots(
     const shot = await opened(planned, factor, onOpen, stop);
     if (frames > 0 && shot.timeS < planned.timeS) return;
     const isLast = goneS + planned.timeS + READOUT_S >= totalS;
-    yield { ...shot, flash: flashOf(shot, frames === 0, isLast) };
+    yield { ...shot, flash: longFlash(shot.flash, frames === 0, isLast) };
     const read = sceneS + shot.timeS + READOUT_S;
     sceneS = planned.timeS >= LONG_S ? read : Math.max(read, sceneTimeS(from.clock));
   }
 }
-
-/** Of the frames of a long exposure the flash falls into the first or the last. */
-const flashOf = (
-  { flash }: SimulatedShot,
-  isFirst: boolean,
-  isLast: boolean,
-): SimulatedShot['flash'] => ((flash === 'begin' ? isFirst : isLast) ? flash : null);
 
 async function exposureOf({ held }: Press): Promise<HeldExposure> {
   const exposure = await held;
