@@ -1,4 +1,9 @@
 module.exports = function (api) {
-  api.cache(true);
-  return { presets: ['babel-preset-expo'] };
+  const bundles = api.caller((caller) => caller?.name === 'metro');
+  api.cache.using(() => bundles);
+  return {
+    presets: ['babel-preset-expo'],
+    // Types are looked up, and tests run, by room.
+    plugins: bundles ? ['./directImports.js'] : [],
+  };
 };

@@ -28,6 +28,7 @@ function sourcesHash() {
     'app/src',
     'app/app.json',
     'app/asyncRequire.js',
+    'app/directImports.js',
     'app/babel.config.js',
     'app/metro.config.js',
     'app/public',

@@ -44,4 +44,6 @@ export const headersFor = (html: string) => ({
   'Permissions-Policy': 'camera=(self), microphone=(), geolocation=()',
   'Referrer-Policy': 'no-referrer',
   'X-Content-Type-Options': 'nosniff',
+  // Files are there compressed and as they are.
+  Vary: 'Accept-Encoding',
 });

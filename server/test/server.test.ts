@@ -1,10 +1,14 @@
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { createHash } from 'node:crypto';
+import { brotliCompressSync, brotliDecompressSync } from 'node:zlib';
 import { createServer } from '../src/createServer';
 
 const root = mkdtempSync(join(tmpdir(), 'velmo-dist-'));
-writeFileSync(join(root, 'index.html'), '<title>Velmo</title>');
+const PAGE = '<title>Velmo</title><style>body { margin: 0 }</style>';
+writeFileSync(join(root, 'index.html'), PAGE);
+writeFileSync(join(root, 'index.html.br'), brotliCompressSync(PAGE));
 mkdirSync(join(root, '_expo'));
 writeFileSync(join(root, '_expo/a.js'), '1');
 writeFileSync(join(root, '.velmo-built'), 'hash');
@@ -28,6 +32,29 @@ describe('the server', () => {
     expect((await server.inject('/b.js')).statusCode).toBe(404);
     expect((await server.inject('/..%2f..%2fetc%2fpasswd')).body).not.toContain('root:');
     expect((await server.inject({ method: 'POST', url: '/' })).statusCode).toBe(404);
+    await server.close();
+  });
+  test('what the build has compressed is sent so to who takes it, and caches are told that it differs', async () => {
+    const server = await createServer(root);
+    const ask = (encoding: string) =>
+      server.inject({ url: '/', headers: { 'accept-encoding': encoding } });
+    const small = await ask('gzip, br');
+    expect(small.headers).toMatchObject({ 'content-encoding': 'br', vary: 'Accept-Encoding' });
+    expect(brotliDecompressSync(small.rawPayload).toString()).toBe(PAGE);
+    const plain = await ask('identity');
+    expect(plain.headers['content-encoding']).toBeUndefined();
+    expect(plain.body).toBe(PAGE);
+    await server.close();
+  });
+  test('the policy allows no text to be made code, and of style sheets those that stand in the page (CSP 3)', async () => {
+    const server = await createServer(root);
+    const policy = String((await server.inject('/')).headers['content-security-policy']);
+    expect(policy).toContain("script-src 'self' 'wasm-unsafe-eval';");
+    expect(policy).not.toMatch(/unsafe-inline|'unsafe-eval'|\*|https?:/);
+    const hash = (text: string): string => createHash('sha256').update(text).digest('base64');
+    expect(policy).toContain(
+      `style-src 'self' 'sha256-${hash('')}' 'sha256-${hash('body { margin: 0 }')}';`,
+    );
     await server.close();
   });
   test('HEAD and OPTIONS are answered with the headers of GET; no page can frame it; notes of the build stay here', async () => {
