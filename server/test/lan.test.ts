@@ -88,6 +88,7 @@ describe('serving on the local network', () => {
   test('speaks TLS with modern ciphers only', async () => {
     const own = await ownCertificate([]);
     const root = mkdtempSync(join(tmpdir(), 'velmo-dist-'));
+    writeFileSync(join(root, 'index.html'), '<title>Velmo</title>');
     const server = await createServer(root, { ...own, hosts: ['127.0.0.1'] });
     await server.listen({ port: 0, host: '127.0.0.1' });
     const { port } = server.server.address() as { port: number };
