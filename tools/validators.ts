@@ -9,7 +9,7 @@ import { FRAME_RECORD_SCHEMA, OLDER_FRAME_RECORD_SCHEMA } from '../app/src/stora
 import { PREFERENCES_SCHEMA } from '../app/src/storage/preferences';
 
 /** What comes in from outside, by the name its validator has. */
-export const SCHEMAS = {
+const SCHEMAS = {
   settings: SETTINGS_SCHEMA,
   preferences: PREFERENCES_SCHEMA,
   frameRecord: FRAME_RECORD_SCHEMA,
