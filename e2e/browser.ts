@@ -33,6 +33,17 @@ export async function serve(): Promise<Served> {
   return { url, stop: () => void server.kill() };
 }
 
+/** Resolves once nobody answers at an address any more. */
+export const serverGone = (url: string): Promise<string> =>
+  until(
+    () =>
+      fetch(url).then(
+        () => 'there',
+        () => 'gone',
+      ),
+    /gone/,
+  );
+
 export const newProfile = (): string => mkdtempSync(join(tmpdir(), 'velmo-chromium-'));
 
 /**

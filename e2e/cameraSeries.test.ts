@@ -181,6 +181,18 @@ async function savedDng(page: Page, files: Downloads): Promise<string> {
   return files.next('.dng');
 }
 
+/** From the long exposure that was kept to one frame more of the same, in a file each. */
+async function longAndSingle(page: Page, files: Downloads): Promise<[string, string]> {
+  const long = await savedDng(page, files);
+  await pressFirst(page, '‹ Field');
+  await tap(page, '[data-testid=series]');
+  await press(page, 'single');
+  await press(page, 'Close');
+  await tap(page, EXPOSE);
+  await framesStored(page, 2);
+  return [long, await savedDng(page, files)];
+}
+
 /** Standard deviation of green within the film's even patches, as a median over them. */
 function noiseOf(file: string): number {
   const [width, size] = [320, 16];
@@ -217,7 +229,7 @@ test('a long exposure of a phone’s camera: many frames in one linear DNG, with
       await framesStored(page, 1);
       const [record] = await storedRecords(page);
       const { frames } = record.average!;
-      const long = await savedDng(page, files);
+      const [long, single] = await longAndSingle(page, files);
       const [tags] = JSON.parse(
         execFileSync('exiftool', ['-json', '-n', '-validate', '-All:All', long]).toString(),
       );
@@ -229,13 +241,6 @@ test('a long exposure of a phone’s camera: many frames in one linear DNG, with
       expect(tags.ImageDescription).toMatch(
         new RegExp(`^Mean of ${frames} processed video frames of a browser camera over [\\d.]+ s`),
       );
-      await pressFirst(page, '‹ Field');
-      await tap(page, '[data-testid=series]');
-      await press(page, 'single');
-      await press(page, 'Close');
-      await tap(page, EXPOSE);
-      await framesStored(page, 2);
-      const single = await savedDng(page, files);
       // Eight bits of the picture round what little noise is left.
       expect(noiseOf(single) / noiseOf(long)).toBeGreaterThan(0.75 * Math.sqrt(frames));
     },
@@ -263,14 +268,7 @@ test('the brightest of many frames keeps what shone in any of them', () =>
       await setLight(1);
       await tap(page, EXPOSE);
       await framesStored(page, 1);
-      const brightest = await savedDng(page, files);
-      await pressFirst(page, '‹ Field');
-      await tap(page, '[data-testid=series]');
-      await press(page, 'single');
-      await press(page, 'Close');
-      await tap(page, EXPOSE);
-      await framesStored(page, 2);
-      const plain = await savedDng(page, files);
+      const [brightest, plain] = await longAndSingle(page, files);
       // Of 25 frames' noise the brightest is kept: a little more than four times.
       const ratio = ratioOf(light(brightest), light(plain));
       expect(ratio).toBeGreaterThan(3.9);

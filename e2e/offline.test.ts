@@ -13,6 +13,7 @@ import {
   PHONE,
   plainLink,
   serve,
+  serverGone,
   SMALL_DNG,
   tap,
   until,
@@ -41,14 +42,7 @@ test('with the server gone Field starts, meters, exposes, stores and shows a fra
     await fieldReady(page);
     await kept(page);
     app.stop();
-    await until(
-      () =>
-        fetch(app.url).then(
-          () => 'there',
-          () => 'gone',
-        ),
-      /gone/,
-    );
+    await serverGone(app.url);
     await page.reload();
     await fieldReady(page);
     expect(await page.evaluate(() => crossOriginIsolated)).toBe(true);

@@ -1,4 +1,4 @@
-import { EXPOSE, LAST_FRAME, serve, until } from '../browser';
+import { EXPOSE, LAST_FRAME, serve, serverGone, until } from '../browser';
 import { withTab } from './engineSuite';
 import { openFieldIn, present, tapOn, untilWords } from './hands';
 import { inPage } from './tab';
@@ -24,14 +24,7 @@ test.each(['firefox', 'webkit'] as const)(
           60_000,
         );
         app.stop();
-        await until(
-          () =>
-            fetch(app.url).then(
-              () => 'there',
-              () => 'gone',
-            ),
-          /gone/,
-        );
+        await serverGone(app.url);
         await openFieldIn(tab, app.url, query);
         expect(await inPage(tab, () => crossOriginIsolated)).toBe(true);
         await tapOn(tab, EXPOSE);
