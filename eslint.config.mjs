@@ -27,6 +27,7 @@ export default [
       '**/.expo/',
       'app/metro.config.js',
       'app/src/storage/validators.js',
+      'core/assembly/',
     ],
   },
   ...expo,

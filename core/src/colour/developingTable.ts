@@ -2,7 +2,7 @@ import { createRoutines, padded } from '../wasm';
 import { developRgb, TONE_STEPS, type Developer } from './develop';
 import { DEVELOP_WASM } from './developWasm';
 
-/** The inner loop; addresses in bytes. See developRoutines.wat. */
+/** The inner loop; addresses in bytes. See core/assembly/develop.ts. */
 interface DevelopRoutines {
   developPixels(
     raw: number,

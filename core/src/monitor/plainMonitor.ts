@@ -1,4 +1,4 @@
-/** The inner loops of the monitors; addresses in bytes. See monitorRoutines.wat. */
+/** The inner loops of the monitors; addresses in bytes. See core/assembly/monitor.ts. */
 export interface MonitorRoutines {
   countPixels(
     raw: number,
@@ -33,7 +33,7 @@ export interface MonitorRoutines {
 const ZEBRA = 16;
 
 /**
- * What monitorRoutines.wat does, in TypeScript: for where there is no WebAssembly, for what is left over of its blocks, and to
+ * What core/assembly/monitor.ts does, in TypeScript: for where there is no WebAssembly, for what is left over of its blocks, and to
  * check it against.
  */
 export function plainMonitor(buffer: ArrayBuffer): MonitorRoutines {

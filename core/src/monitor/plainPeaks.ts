@@ -1,4 +1,4 @@
-/** The inner loops of focus peaking; addresses in bytes. See peakRoutines.wat. */
+/** The inner loops of focus peaking; addresses in bytes. See core/assembly/peak.ts. */
 export interface PeakRoutines {
   lumaOf(
     raw: number,
@@ -22,7 +22,7 @@ export interface PeakRoutines {
   ): number;
 }
 
-/** What peakRoutines.wat does, in TypeScript: for where there is no WebAssembly, and to check it against. */
+/** What core/assembly/peak.ts does, in TypeScript: for where there is no WebAssembly, and to check it against. */
 export function plainPeaks(buffer: ArrayBuffer): PeakRoutines {
   const words = new Uint16Array(buffer);
   const bytes = new Uint8Array(buffer);

@@ -2,7 +2,7 @@ import { KeptRoutines } from '../wasm';
 import type { BlurKernel } from './shakeKernel';
 import { SHAKE_WASM } from './shakeWasm';
 
-/** The inner loop; addresses in bytes. See shakeRoutines.wat. */
+/** The inner loop; addresses in bytes. See core/assembly/shake.ts. */
 interface ShakeRoutines {
   blurRow(from: number, n: number, taps: number, last: number, out: number): void;
 }

@@ -3,7 +3,7 @@ import { EXPOSE_WASM } from './exposeWasm';
 import { rowStream, SMALL_NORMAL_BITS, SMALL_NORMAL_TABLE as NORMAL } from './noise';
 import type { PhotositeResponse } from './sensorModel';
 
-/** The inner loop; addresses in bytes. See exposeRoutines.wat. */
+/** The inner loop; addresses in bytes. See core/assembly/expose.ts. */
 interface ExposeRoutines {
   exposeRow(
     light: number,
