@@ -15,6 +15,8 @@ const MODULES = {
   peak: 'monitor',
   monitor: 'monitor',
   develop: 'colour',
+  tent: 'simulate',
+  mosaic: 'sensor',
 };
 
 // Nothing is allocated, checked or thrown: pointers in, pointers out. The memory is the module's own, and all of it the caller's.

@@ -17,6 +17,6 @@ declare namespace WebAssembly {
   }
   class Instance {
     readonly exports: Record<string, unknown>;
-    constructor(module: Module);
+    constructor(module: Module, imports?: Record<string, Record<string, (x: number) => number>>);
   }
 }

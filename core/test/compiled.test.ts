@@ -16,7 +16,14 @@ import {
   whiteChromaticity,
 } from '../src/colour';
 import { blurRows, DefocusBlur, findLens, shakeKernel } from '../src/optics';
-import { cameraProfile, createLightPlane, exposeLive, photositeResponse } from '../src/sensor';
+import {
+  cameraProfile,
+  createLightPlane,
+  exposeLive,
+  exposeMosaic,
+  photositeResponse,
+} from '../src/sensor';
+import { tentBlur } from '../src/simulate/lensBlur';
 
 describe('compiled inner loops', () => {
   test('each is what its source compiles to', () => {
@@ -173,5 +180,40 @@ describe('compiled inner loops', () => {
     expect(worst).toBeLessThan(1e-4);
     // And it was blurred at all.
     expect(fast.some((v, i) => Math.abs(v - plane.rgb[i]) > 50)).toBe(true);
+  });
+
+  test('a sensor’s exposure is that of the same loop in TypeScript, photosite by photosite', () => {
+    const [width, rows] = [62, 37];
+    const { sensor } = findLens('main')!;
+    // From hardly a photon, drawn one by one, to far past white.
+    for (const level of [0.02, 1, 40, 4000]) {
+      const light = Float32Array.from(
+        { length: 3 * width * rows },
+        (_, i) => (level * ((i * 7919) % 977)) / 977,
+      );
+      const response = photositeResponse(sensor, 800, 1);
+      const exposure = { response, electronsPerLight: 6, seed: 77 };
+      const [fast, plain] = [0, 1].map(() => new Uint16Array(width * rows));
+      exposeMosaic(light, width, rows, 6, exposure, fast);
+      exposeMosaic(light, width, rows, 6, exposure, plain, true);
+      expect(fast).toEqual(plain);
+      expect(new Set(fast).size).toBeGreaterThan(3);
+    }
+  });
+
+  test('the lens’s tent is that of the same loop in TypeScript, at the edges as well', () => {
+    const [width, rows] = [61, 9];
+    const rgb = Float32Array.from(
+      { length: 3 * width * (rows + 2) },
+      (_, i) => ((i * i) % 331) / 7,
+    );
+    const [fast, plain] = [0, 1].map(() => new Float32Array(3 * width * rows));
+    tentBlur(rgb, width, rows, fast);
+    tentBlur(rgb, width, rows, plain, true);
+    plain.forEach((v, i) => expect(Math.abs(v - fast[i])).toBeLessThan(1e-5 * (1 + v)));
+    // Its corner is that of the picture, whose edge stands for what lies beyond.
+    const at = (x: number, y: number): number => rgb[3 * (y * width + x)];
+    const down = (x: number): number => at(x, 0) + 2 * at(x, 1) + at(x, 2);
+    expect(fast[0]).toBeCloseTo((3 * down(0) + down(1)) / 16, 4);
   });
 });

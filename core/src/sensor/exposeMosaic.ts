@@ -1,3 +1,5 @@
+import { KeptRoutines, padded } from '../wasm';
+import { MOSAIC_WASM } from './mosaicWasm';
 import { CFA_RGGB, type PhotositeResponse } from './sensorModel';
 import { hash32, NORMAL_MASK, NORMAL_TABLE, POISSON_LIMIT_E, rowStream, xorshift32 } from './noise';
 
@@ -11,6 +13,71 @@ export interface MosaicExposure {
 /** Fixed pattern of the photosites' gain: the same for every frame of a sensor. */
 const FIXED_PATTERN_SEED = 0x5a17;
 
+/** The inner loop; addresses in bytes. See core/assembly/mosaic.ts. */
+interface MosaicRoutines {
+  mosaicRow(
+    light: number,
+    width: number,
+    even: number,
+    odd: number,
+    state: number,
+    fixed: number,
+    perLight: number,
+    prnu: number,
+    readNoise: number,
+    black: number,
+    white: number,
+    perE: number,
+    normals: number,
+    out: number,
+  ): void;
+}
+
+/** The same in TypeScript. */
+function plainRoutines(buffer: ArrayBuffer): MosaicRoutines {
+  const floats = new Float32Array(buffer);
+  const raw = new Uint16Array(buffer);
+  return {
+    mosaicRow(
+      light,
+      width,
+      even,
+      odd,
+      state,
+      fixed,
+      perLight,
+      prnu,
+      readNoise,
+      black,
+      white,
+      perE,
+      _normals,
+      out,
+    ) {
+      for (let x = 0; x < width; x++) {
+        fixed = xorshift32(fixed);
+        const seen = floats[(light >> 2) + 3 * x + (x & 1 ? odd : even)];
+        const mean = seen * perLight * (1 + prnu * NORMAL_TABLE[fixed & NORMAL_MASK]);
+        state = xorshift32(state);
+        let electrons =
+          mean > POISSON_LIMIT_E
+            ? mean + Math.sqrt(mean) * NORMAL_TABLE[state & NORMAL_MASK]
+            : poissonCount(mean, state);
+        state = xorshift32(state);
+        electrons += readNoise * NORMAL_TABLE[(state >>> 8) & NORMAL_MASK];
+        const dn = Math.round(black + electrons * perE);
+        raw[(out >> 1) + x] = dn < 0 ? 0 : dn > white ? white : dn;
+      }
+    },
+  };
+}
+
+const kept = new KeptRoutines(MOSAIC_WASM, plainRoutines, (buffer) =>
+  new Float32Array(buffer).set(NORMAL_TABLE),
+);
+/** The table of deviates lies first. */
+const LIGHT_AT = padded(4 * NORMAL_TABLE.length);
+
 /**
  * Turns a band of light into Bayer raw values: photon noise, fixed-pattern gain, read noise, ADC.
  *
@@ -19,6 +86,7 @@ const FIXED_PATTERN_SEED = 0x5a17;
  * @param rows rows in this band
  * @param firstRow row of the whole frame at which the band starts; even
  * @param out raw values (black level included), `width * rows`
+ * @param plain true: without WebAssembly in any case
  */
 export function exposeMosaic(
   light: Float32Array,
@@ -27,33 +95,36 @@ export function exposeMosaic(
   firstRow: number,
   exposure: MosaicExposure,
   out: Uint16Array,
+  plain = false,
 ): void {
   const { response, electronsPerLight, seed } = exposure;
   const { readNoiseE, prnu, blackLevel, whiteLevel } = response;
-  const dnPerE = 1 / response.electronsPerDn;
+  const perE = 1 / response.electronsPerDn;
+  const rawAt = LIGHT_AT + padded(12 * width);
+  const { buffer, routines } = kept.of(rawAt + padded(2 * width), plain);
+  const floats = new Float32Array(buffer);
+  const line = new Uint16Array(buffer, rawAt, width);
   for (let y = 0; y < rows; y++) {
     const row = firstRow + y;
-    let state = rowStream(seed, row);
-    let fixed = rowStream(FIXED_PATTERN_SEED, row);
     const cfaRow = (row & 1) << 1;
-    for (let x = 0; x < width; x++) {
-      const i = y * width + x;
-      const channel = CFA_RGGB[cfaRow | (x & 1)];
-      fixed = xorshift32(fixed);
-      const mean =
-        light[3 * i + channel] * electronsPerLight * (1 + prnu * NORMAL_TABLE[fixed & NORMAL_MASK]);
-      state = xorshift32(state);
-      let electrons: number;
-      if (mean > POISSON_LIMIT_E) {
-        electrons = mean + Math.sqrt(mean) * NORMAL_TABLE[state & NORMAL_MASK];
-      } else {
-        electrons = poissonCount(mean, state);
-      }
-      state = xorshift32(state);
-      electrons += readNoiseE * NORMAL_TABLE[(state >>> 8) & NORMAL_MASK];
-      const dn = Math.round(blackLevel + electrons * dnPerE);
-      out[i] = dn < 0 ? 0 : dn > whiteLevel ? whiteLevel : dn;
-    }
+    floats.set(light.subarray(3 * width * y, 3 * width * (y + 1)), LIGHT_AT / 4);
+    routines.mosaicRow(
+      LIGHT_AT,
+      width,
+      CFA_RGGB[cfaRow],
+      CFA_RGGB[cfaRow | 1],
+      rowStream(seed, row),
+      rowStream(FIXED_PATTERN_SEED, row),
+      electronsPerLight,
+      prnu,
+      readNoiseE,
+      blackLevel,
+      whiteLevel,
+      perE,
+      0,
+      rawAt,
+    );
+    out.set(line, y * width);
   }
 }
 

@@ -16,6 +16,9 @@ function moduleOf(base64: string): WebAssembly.Module | null {
 
 const PAGE = 65536;
 
+/** What a module may ask of its surroundings: functions that must round as JavaScript's do. */
+const IMPORTS = { env: { exp: Math.exp } };
+
 /** Memory, and the routines that work on it; all their addresses are in bytes. */
 export interface Routines<T> {
   readonly buffer: ArrayBuffer;
@@ -39,7 +42,7 @@ export function createRoutines<T>(
     const buffer = new ArrayBuffer(Math.ceil(bytes / 16) * 16);
     return { buffer, routines: plain(buffer) };
   }
-  const { exports } = new WebAssembly.Instance(module);
+  const { exports } = new WebAssembly.Instance(module, IMPORTS);
   const memory = exports.memory as WebAssembly.Memory;
   memory.grow(Math.max(0, Math.ceil(bytes / PAGE) - 1));
   return { buffer: memory.buffer, routines: exports as unknown as T };
