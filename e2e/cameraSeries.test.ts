@@ -160,7 +160,9 @@ test('a page that is hidden lets a phone’s camera go: its series ends with wor
     '&series=interval:3:30',
   ));
 
-/** A wall with a light nine stops over its darkest part, and far more: bars of grey, 13 stops apart. */
+/**
+ * A wall with a light nine stops over its darkest part, and far more: bars of grey, 13 stops apart.
+ */
 function wideRange(): { width: number; height: number; rgb: string } {
   const [width, height] = [320, 240];
   const rgb = Buffer.alloc(3 * width * height);
@@ -385,7 +387,7 @@ test('the flash of a phone fires with its own photograph, and only when it is as
       await tap(page, EXPOSE);
       await framesStored(page, 1);
       await tap(page, '[aria-label^="Rig"]');
-      await tap(page, '[aria-label="Flash at the beginning"]');
+      await tap(page, '[aria-label="Flash fires"]');
       await until(() => pageText(page), /It fires with the camera’s own photograph/);
       await press(page, 'Close');
       await tap(page, EXPOSE);

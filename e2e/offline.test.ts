@@ -87,7 +87,7 @@ test('an update waits until no page of Velmo is open, and is told', async () => 
     rewrite('sw.js', (code) => code.replace(/(url:"index\.html",revision:")\w+/, '$1next'));
     await page.reload();
     await fieldReady(page);
-    await until(() => pageText(page), /A newer Velmo is here: it takes over once every page/);
+    await until(() => pageText(page), /A newer Velmo is here\. It takes over once every page/);
     expect(await version(page)).toBe(before);
     const other = await browser.newPage();
     await page.close();

@@ -53,7 +53,9 @@ async function compressAll() {
   }
 }
 
-/** Everything Field needs is kept by browsers that can, and an update waits until no page is open. */
+/**
+ * Everything Field needs is kept by browsers that can, and an update waits until no page is open.
+ */
 async function writeServiceWorker() {
   const { generateSW } = await import('workbox-build');
   const { warnings } = await generateSW({

@@ -11,7 +11,10 @@ import { ensureInstalled } from './install.mjs';
 
 const root = fileURLToPath(new URL('..', import.meta.url));
 
-/** The browsers, a screen for the one that wants one, and the judges: Debian packages and a program each brings. */
+/**
+ * The browsers, a screen for the one that wants one, and the judges: Debian packages and a program
+ * each brings.
+ */
 const JUDGES = {
   chromium: '/usr/bin/chromium',
   'firefox-esr': '/usr/bin/firefox-esr',

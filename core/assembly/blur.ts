@@ -159,7 +159,10 @@ export function spreadRow(pixels: usize, kernels: usize, n: i32, cells: usize, t
   } while (kernels < last);
 }
 
-/** A row of a grid twice as fine, by linear steps between two rows of this one. Reads a cell beyond either end. */
+/**
+ * A row of a grid twice as fine, by linear steps between two rows of this one. Reads a cell beyond
+ * either end.
+ */
 export function enlargeRow(near: usize, far: usize, n: i32, out: usize): void {
   const most = f32x4.splat(0.75);
   const least = f32x4.splat(0.25);
@@ -190,7 +193,10 @@ function coverOf(cell: v128): f32 {
   return f32x4.extract_lane(cell, 3);
 }
 
-/** Lays a row of a layer over what lies behind it, and trusts what little is seen of it beside what hides it. */
+/**
+ * Lays a row of a layer over what lies behind it, and trusts what little is seen of it beside what
+ * hides it.
+ */
 export function overBack(layer: usize, behind: usize, n: i32): void {
   const last = layer + ((<usize>n) << 4);
   if (layer < last) do {
@@ -221,7 +227,10 @@ export function overFront(layer: usize, before: usize, n: i32): void {
   } while (layer < last);
 }
 
-/** A row of the picture: front over sharp over back. Writes three floats a pixel, and one more behind the last. */
+/**
+ * A row of the picture: front over sharp over back. Writes three floats a pixel, and one more
+ * behind the last.
+ */
 export function composeRow(sharp: usize, back: usize, front: usize, n: i32, out: usize): void {
   const last = sharp + ((<usize>n) << 4);
   if (sharp < last) do {

@@ -1,4 +1,7 @@
-/** The inner loop of a development to sRGB bytes, four pixels at a time; src/colour/develop.ts says the same. */
+/**
+ * The inner loop of a development to sRGB bytes, four pixels at a time; src/colour/develop.ts says
+ * the same.
+ */
 
 /** Balanced light of a channel, cut where the first channel clips. */
 @inline

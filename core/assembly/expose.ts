@@ -1,4 +1,6 @@
-/** The inner loop of a live exposure, four pixels at a time; src/sensor/exposeLive.ts says the same. */
+/**
+ * The inner loop of a live exposure, four pixels at a time; src/sensor/exposeLive.ts says the same.
+ */
 
 /** The deviate at an address of each lane's: noise of four values. */
 @inline

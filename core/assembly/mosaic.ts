@@ -1,4 +1,7 @@
-/** The inner loop of a sensor's exposure, photosite by photosite; src/sensor/exposeMosaic.ts says the same. */
+/**
+ * The inner loop of a sensor's exposure, photosite by photosite; src/sensor/exposeMosaic.ts says
+ * the same.
+ */
 
 /** The page's own exponential: that of this language rounds otherwise now and then. */
 // @ts-ignore: decorator

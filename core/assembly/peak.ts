@@ -1,7 +1,13 @@
-/** The inner loops of focus peaking, eight pixels at a time; src/monitor/plainPeaks.ts says the same. */
+/**
+ * The inner loops of focus peaking, eight pixels at a time; src/monitor/plainPeaks.ts says the
+ * same.
+ */
 import { blueOf, greenOf, redOf, weighted } from './lanes';
 
-/** Luma of n pixels, a multiple of eight, from 16-bit raw values; weights in 1/256, between 0 and most. */
+/**
+ * Luma of n pixels, a multiple of eight, from 16-bit raw values; weights in 1/256, between 0 and
+ * most.
+ */
 export function lumaOf(
   raw: usize,
   n: i32,

@@ -17,7 +17,10 @@ import { aimedAt, type Trial } from './focusWall';
 
 const PHOTOSITES = 144;
 
-/** Where a search from a place ends, after how many looks; and what the first look said of the defocus. */
+/**
+ * Where a search from a place ends, after how many looks; and what the first look said of the
+ * defocus.
+ */
 function search(trial: Trial & { readonly from: number }) {
   const lens = findLens(trial.lens)!;
   const { piece, framing } = aimedAt(trial, PHOTOSITES);

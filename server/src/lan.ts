@@ -26,7 +26,9 @@ export const lanAddresses = (interfaces = networkInterfaces()): string[] =>
     )
     .map(({ address }) => address);
 
-/** A certificate made on the spot, which no browser knows: valid for localhost and these addresses. */
+/**
+ * A certificate made on the spot, which no browser knows: valid for localhost and these addresses.
+ */
 export async function ownCertificate(addresses: readonly string[]): Promise<OwnCertificate> {
   const altNames = [
     { type: DNS, value: 'localhost' },
@@ -53,7 +55,10 @@ export async function ownCertificate(addresses: readonly string[]): Promise<OwnC
   return { key, cert, fingerprint: new X509Certificate(cert).fingerprint256 };
 }
 
-/** What is printed for whoever holds the phone: addresses, a QR code of the first, what the browser will say. */
+/**
+ * What is printed for whoever holds the phone: addresses, a QR code of the first, what the browser
+ * will say.
+ */
 export async function lanWords(
   addresses: readonly string[],
   port: number,

@@ -40,7 +40,9 @@ export function exifDirectory(shot: ShotMetadata): TiffField[] {
   return fields;
 }
 
-/** Fired because it was switched on, not fired because it was off, or not there (Exif 2.32, Flash). */
+/**
+ * Fired because it was switched on, not fired because it was off, or not there (Exif 2.32, Flash).
+ */
 const flashCode = ({ flashFired }: ShotMetadata): number =>
   flashFired === undefined ? NO_FLASH_FUNCTION : flashFired ? FLASH_FIRED : FLASH_OFF;
 

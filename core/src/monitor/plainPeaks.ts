@@ -22,7 +22,10 @@ export interface PeakRoutines {
   ): number;
 }
 
-/** What core/assembly/peak.ts does, in TypeScript: for where there is no WebAssembly, and to check it against. */
+/**
+ * What core/assembly/peak.ts does, in TypeScript: for where there is no WebAssembly, and to check
+ * it against.
+ */
 export function plainPeaks(buffer: ArrayBuffer): PeakRoutines {
   const words = new Uint16Array(buffer);
   const bytes = new Uint8Array(buffer);

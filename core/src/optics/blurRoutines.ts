@@ -2,7 +2,10 @@ import { createRoutines } from '../wasm';
 import { BLUR_WASM } from './blurWasm';
 import { plainRoutines } from './plainBlur';
 
-/** The inner loops of defocus over one memory; all addresses are in bytes. See core/assembly/blur.ts. */
+/**
+ * The inner loops of defocus over one memory; all addresses are in bytes. See
+ * core/assembly/blur.ts.
+ */
 export interface BlurRoutines {
   sortRow(
     rgb: number,

@@ -1,7 +1,10 @@
 import type { LightPlane } from '../sensor/lightPlane';
 import { blurRadiusPx, MAX_BLUR_PX, type Defocus } from './defocus';
 
-/** Distance between the centroids of a disc's halves, as a share of its diameter: 4 / (3 pi) (geometry). */
+/**
+ * Distance between the centroids of a disc's halves, as a share of its diameter: 4 / (3 pi)
+ * (geometry).
+ */
 export const HALF_PUPIL_SHARE = 4 / (3 * Math.PI);
 
 /** What the two halves of the lens' pupil show of a piece of a picture, in strips of rows. */
@@ -43,6 +46,8 @@ export function halfPupilViews(
   // Slopes of the sums: where light begins and ends, so that a spread costs two steps.
   const [leftSlopes, rightSlopes] = [0, 1].map(() => new Float32Array(side * strips));
   const rows = strips * stripRows;
+  // Neighbours are mostly as far away as each other.
+  let [measured, whole] = [NaN, 0];
   for (let y = -part.row, i = 0; y < plane.height - part.row; y++)
     for (let x = 0; x < plane.width; x++, i++) {
       const light = 0.5 * plane.rgb[3 * i + GREEN];
@@ -52,7 +57,7 @@ export function halfPupilViews(
       const first = Math.max(0, Math.ceil(y - reach + 0.5));
       const last = Math.min(rows - 1, Math.floor(y + reach - 0.5));
       const [near, far] = radius > 0 ? [leftSlopes, rightSlopes] : [rightSlopes, leftSlopes];
-      const whole = wholeOf(reach);
+      if (reach !== measured) [measured, whole] = [reach, wholeOf(reach)];
       for (let r = first; r <= last; r++) {
         const wide = halfWidth(reach, r - y);
         const base = Math.floor(r / stripRows) * side;

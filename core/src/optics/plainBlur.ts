@@ -1,9 +1,15 @@
 import type { BlurRoutines } from './blurRoutines';
 
-/** Cover of the background that is worked out from what is seen of it beside the foreground counts this much more. */
+/**
+ * Cover of the background that is worked out from what is seen of it beside the foreground counts
+ * this much more.
+ */
 const TRUST = 4;
 
-/** What core/assembly/blur.ts does, in TypeScript: for where there is no WebAssembly, and to check it against. */
+/**
+ * What core/assembly/blur.ts does, in TypeScript: for where there is no WebAssembly, and to check
+ * it against.
+ */
 export function plainRoutines(buffer: ArrayBuffer): BlurRoutines {
   const floats = new Float32Array(buffer);
   const ints = new Int32Array(buffer);

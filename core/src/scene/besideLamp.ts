@@ -2,7 +2,10 @@ import { CIE_D50, CIE_D55 } from '../colour/illuminants';
 import { xyzFromChromaticity, type Chromaticity } from '../colour/chromaticity';
 import type { SceneSample } from './scene';
 
-/** A phone's lamp: luminous intensity along the axis in candela (memory: about 50 lumens in a wide cone). */
+/**
+ * A phone's lamp: luminous intensity along the axis in candela (memory: about 50 lumens in a wide
+ * cone).
+ */
 const TORCH_CD = 55;
 /** Reflectance of the surface that exposure is counted from. */
 const GREY = 0.18;
@@ -30,11 +33,17 @@ function tintOf(level: number, lamp: Chromaticity, sceneWhite: Chromaticity): La
 export const torchTint = (sceneWhite: Chromaticity): LampTint =>
   tintOf(TORCH_CD / Math.PI, CIE_D50, sceneWhite);
 
-/** A flash of a guide number (metres, ISO 100): factors of cd s/m2, however long the shutter is open. */
+/**
+ * A flash of a guide number (metres, ISO 100): factors of cd s/m2, however long the shutter is
+ * open.
+ */
 export const flashTint = (sceneWhite: Chromaticity, guideNumber: number): LampTint =>
   tintOf((GREY_CD_S * guideNumber ** 2) / GREY, CIE_D55, sceneWhite);
 
-/** Share of the axis' intensity at an angle of this cosine, per square metre of distance: a wide, soft cone. */
+/**
+ * Share of the axis' intensity at an angle of this cosine, per square metre of distance: a wide,
+ * soft cone.
+ */
 const lampFall = (cosine: number, distanceM: number): number =>
   cosine ** 5 / Math.max(0.01, distanceM * distanceM);
 

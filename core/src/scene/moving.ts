@@ -38,7 +38,10 @@ const FLASH_S = 1e-4;
 /** Parts of one framing's picture that are remembered at once. */
 const MAX_PARTS = 16;
 
-/** Index of the share of the open shutter in which a moving thing covers the ray, in a moving sample. */
+/**
+ * Index of the share of the open shutter in which a moving thing covers the ray, in a moving
+ * sample.
+ */
 export const COVER = SAMPLE_LENGTH;
 
 /** A moving thing that can be looked up ray by ray. */
@@ -62,10 +65,16 @@ interface Reach {
   readonly rays: Float32Array;
 }
 
-/** A moving layer that is looked up ray by ray; remembers which pixels of a framing it can be seen on. */
+/**
+ * A moving layer that is looked up ray by ray; remembers which pixels of a framing it can be seen
+ * on.
+ */
 export class RayLayer implements MovingLayer {
   readonly coarse = true;
-  /** By framing and part of its picture: a live picture is painted in slices, beside a loupe's piece of the sensor. */
+  /**
+   * By framing and part of its picture: a live picture is painted in slices, beside a loupe's piece
+   * of the sensor.
+   */
   private readonly reaches = new WeakMap<Framing, Map<string, Reach>>();
 
   constructor(

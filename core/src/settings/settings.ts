@@ -22,7 +22,10 @@ export interface MeterSetting {
   readonly lockedEv100: number | null;
 }
 
-/** What is taken as white: found by the camera (and perhaps locked where it was), or held by the photographer. */
+/**
+ * What is taken as white: found by the camera (and perhaps locked where it was), or held by the
+ * photographer.
+ */
 export type WhiteSetting =
   | { readonly mode: 'auto'; readonly locked: WhitePoint | null }
   | { readonly mode: 'held'; readonly kelvin: number; readonly tint: number };
@@ -66,7 +69,10 @@ export const JPEG_QUALITY = { min: 60, max: 100 } as const;
 export const FLASH_TIMINGS = ['off', 'begin', 'end'] as const;
 export type FlashTiming = (typeof FLASH_TIMINGS)[number];
 
-/** Everything that decides the picture: plain, serialisable, comparable. Clicks are thirds of a stop. */
+/**
+ * Everything that decides the picture: plain, serialisable, comparable. Clicks are thirds of a
+ * stop.
+ */
 export interface Settings {
   readonly version: 8;
   readonly lens: string;
@@ -74,7 +80,10 @@ export interface Settings {
   readonly crop: number;
   readonly time: ExposureControl;
   readonly iso: ExposureControl;
-  /** Exposure compensation in clicks, -18..18; a multiple of 1/2, because half stops are one and a half. */
+  /**
+   * Exposure compensation in clicks, -18..18; a multiple of 1/2, because half stops are one and a
+   * half.
+   */
   readonly compClicks: number;
   readonly meter: MeterSetting;
   readonly support: 'hand' | 'tripod';

@@ -37,7 +37,9 @@ export interface SeriesForecast {
   readonly darkestClicks: number;
   readonly brightestClicks: number;
   readonly longestTimeClick: number;
-  /** Clicks that the camera's time and ISO do not reach: of the darkest and of the brightest frame. */
+  /**
+   * Clicks that the camera's time and ISO do not reach: of the darkest and of the brightest frame.
+   */
   readonly missingClicks: { readonly dark: number; readonly bright: number };
   /** Dioptres between neighbouring focus steps that none of them holds sharp. */
   readonly focusGapDioptres: number;

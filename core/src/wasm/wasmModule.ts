@@ -1,4 +1,6 @@
-/** Compiled modules by their text; null where there is no WebAssembly, or none with 128-bit vectors. */
+/**
+ * Compiled modules by their text; null where there is no WebAssembly, or none with 128-bit vectors.
+ */
 const compiled = new Map<string, WebAssembly.Module | null>();
 
 function moduleOf(base64: string): WebAssembly.Module | null {

@@ -9,6 +9,7 @@ import type { MadeFrame } from '../../storage/madeFrame';
 import { KeptWorker } from '../../workers/keptWorker';
 import { frameJob, momentNow } from '../files/frameJob';
 import { sayLost } from '../files/lostWorker';
+import { GROWING_MS } from '../files/thumbnail';
 import type { BrowserCaptureApi, VideoFrameJob } from './browserCapture.worker';
 import type { GrabbedFrame } from './browserLive';
 import type { CaptureEvents } from '../device/CameraDevice';
@@ -20,8 +21,6 @@ import { reportedTimeS } from './track/trackControls';
 import type { ControlSettings } from './track/trackTypes';
 import { pause } from '../live/pause';
 
-/** How often a growing picture is shown. */
-const GROWING_MS = 1000;
 /**
  * A camera that is left is let go after so long, whether the frame asked for has come or not: longer
  * than a busy phone takes to give one in the dark.

@@ -19,14 +19,11 @@ import { averageWords, lightWords } from './averageWords';
 import type { GrabbedFrame } from './browserLive';
 import { madeFrame, type FrameJob } from '../files/frameJob';
 import { madeFile } from '../files/madeFile';
-import { canvasOf, dataUrl, jpegBytes, thumbnailUrl } from '../files/thumbnail';
+import { canvasOf, growingUrl, jpegBytes, thumbnailUrl } from '../files/thumbnail';
 import type { FrameFacts } from '../../storage/frameRecord';
 import type { MadeFile, MadeFrame } from '../../storage/madeFrame';
 import { LongVideo } from './longVideo';
 import { exposeKept } from '../../workers/exposeKept';
-
-/** Long side of the growing picture. */
-const GROWING_LONG_PX = 720;
 
 /** What a frame is made of besides its pixels. */
 export interface VideoFrameJob extends FrameJob {
@@ -161,7 +158,7 @@ const api = {
   /** What has been gathered so far, small, as a data URL. */
   longPicture(): Promise<string> {
     const { rgba, width, height } = long!.picture();
-    return dataUrl(canvasOf(rgba, width, height), 1, GROWING_LONG_PX);
+    return growingUrl(canvasOf(rgba, width, height), 1);
   },
 
   /** The long exposure as far as it has been gathered. */

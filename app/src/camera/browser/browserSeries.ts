@@ -56,10 +56,16 @@ function exposureOf(reported: ControlSettings): HeldExposure {
  * By what the exposure of a series is held or moved. A device that only takes compensation exposes by
  * itself: it can be moved for a bracket, and not be held.
  */
-function wayOf({ settings }: CapturePlan, controls: ControlCapabilities): ExposureWay | null {
+function wayOf(
+  { settings }: CapturePlan,
+  controls: ControlCapabilities,
+  before: ControlSettings,
+): ExposureWay | null {
   const { kind } = settings.series;
   const way = kind === 'single' ? null : exposureWay(controls);
-  return way === 'comp' && kind !== 'bracket' ? null : way;
+  if (kind === 'bracket') return way;
+  // Nor can one be held that does not tell the time it exposes for.
+  return way === 'time' && reportedClicks(before).timeClick !== null ? way : null;
 }
 
 /** What the track is asked for, for one step. */
@@ -78,9 +84,11 @@ function settingsOf(
       : timeClick;
   const stands = heldAt(settings, controls, before, way, click);
   const { focusDioptres } = moves;
+  const tellsIso = reportedClicks(before).isoClick !== null;
+  const movesIso = way === 'time' && tellsIso && isoRangeOf(controls) !== null;
   return {
     ...stands,
-    ...(way === 'time' && isoRangeOf(controls) && { iso: held(isoClick) }),
+    ...(movesIso && { iso: held(isoClick) }),
     ...(focusDioptres !== undefined && { focus: heldFocus(focusDioptres) }),
   };
 }
@@ -117,7 +125,7 @@ export async function* browserSteps(
 ): AsyncGenerator<ReadyStep, void> {
   const before = track.reported();
   const { kind } = plan.settings.series;
-  const way = wayOf(plan, track.controls);
+  const way = wayOf(plan, track.controls, before);
   let exposure = exposureOf(before);
   const ranges = rangesOf(track.controls, exposure);
   const steps = stepsOf(plan, exposure, { ranges, sharpHalfWidth: null });

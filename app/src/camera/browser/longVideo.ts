@@ -48,7 +48,9 @@ export class LongVideo {
     return true;
   }
 
-  /** Linear light, LINEAR_WHITE where every frame clips, and the stops it is to be shown brighter. */
+  /**
+   * Linear light, LINEAR_WHITE where every frame clips, and the stops it is to be shown brighter.
+   */
   finish() {
     const { width, height, gather } = this;
     const frames = this.gatherer?.count ?? 0;

@@ -21,7 +21,7 @@ interface PhotoSettings {
 type PhotoCaptureClass = new (track: MediaStreamTrack) => PhotoCapture;
 
 /** A device that has not told its photographs' capabilities by then is taken to have no flash. */
-const TELLING_MS = 1500;
+const TELLING_MS = 700;
 /** A phone that has not taken a photograph by then will not. */
 const PATIENCE_MS = 15_000;
 

@@ -38,8 +38,16 @@ export async function jpegBytes(canvas: OffscreenCanvas, quality: number): Promi
 export const thumbnailUrl = (source: OffscreenCanvas, orientation: number): Promise<string> =>
   dataUrl(source, orientation, THUMBNAIL_LONG_PX);
 
+/** How often the picture of a long exposure is shown as it grows. */
+export const GROWING_MS = 1000;
+const GROWING_LONG_PX = 720;
+
+/** The picture of a long exposure as far as it has grown, as a data URL. */
+export const growingUrl = (source: OffscreenCanvas, orientation: number): Promise<string> =>
+  dataUrl(source, orientation, GROWING_LONG_PX);
+
 /** A JPEG of so many pixels along its long side as a data URL, the right way up. */
-export async function dataUrl(
+async function dataUrl(
   source: OffscreenCanvas,
   orientation: number,
   longPx: number,

@@ -6,6 +6,7 @@ import { KeptWorker } from '../../workers/keptWorker';
 import { WorkerLost } from '../../workers/startedWorker';
 import type { FrameJob } from '../files/frameJob';
 import { sayLost } from '../files/lostWorker';
+import { GROWING_MS } from '../files/thumbnail';
 import { MAKING_SHARE, type CapturedFrame } from '../device/capturedFrame';
 import type { SimulatedCaptureApi } from './simulatedCapture.worker';
 import type { CaptureEvents } from '../device/CameraDevice';
@@ -13,8 +14,6 @@ import type { CaptureEvents } from '../device/CameraDevice';
 /** How often a band is begun again that went with its worker. */
 const MAX_TRIES = 3;
 const MAX_WORKERS = 4;
-/** How often a growing picture is shown. */
-const GROWING_MS = 1000;
 /**
  * Gigabytes of memory from which a device is trusted with more than two workers. In WebKit four of
  * them instead of two added 260 to 310 MB to the peak of a 12 MP frame.

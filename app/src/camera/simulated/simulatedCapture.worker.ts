@@ -18,7 +18,7 @@ import type { Gather } from '@velmo/core/series';
 import { madeFrame, type FrameJob } from '../files/frameJob';
 import { madeFile } from '../files/madeFile';
 import { pictureFiles } from '../files/pictureFiles';
-import { canvasOf, dataUrl, jpegBytes, thumbnailUrl } from '../files/thumbnail';
+import { canvasOf, growingUrl, jpegBytes, thumbnailUrl } from '../files/thumbnail';
 import type { MadeFile, MadeFrame } from '../../storage/madeFrame';
 import { exposeKept } from '../../workers/exposeKept';
 import { stopWatch, type StageTimes } from '../../state/stages';
@@ -28,7 +28,6 @@ const PREVIEW_QUALITY = 0.88;
 const still = new StillLight();
 /** What is being gathered, by band. */
 const gathered = new Map<number, RawGatherer>();
-const GROWING_LONG_PX = 720;
 
 /** What goes with a band. */
 const buffersOf = ({ tiles, previewRaw, raw }: CapturedBand): ArrayBuffer[] =>
@@ -82,7 +81,7 @@ const api = {
     const plan = planSimulated(shot);
     const bands = previews.map((previewRaw) => ({ previewRaw }));
     const { rgba, width, height } = developPreview(plan, bands);
-    return dataUrl(canvasOf(rgba, width, height), shot.upright ? 6 : 1, GROWING_LONG_PX);
+    return growingUrl(canvasOf(rgba, width, height), shot.upright ? 6 : 1);
   },
 
   /** Puts the bands together into the frame the shot asks for. */

@@ -7,9 +7,10 @@ import { fieldStore, readingsStore } from './session/fieldState';
 /** Thirds of a stop are as fine as it is told. */
 const thirds = (stops: number): number => Math.round(3 * stops) / 3;
 
-/** What the flash alone makes of a grey card where focus stands: stops, metres; NaN: not known. */
+/** What the flash alone makes of a grey card where focus stands, as JSON; '': nothing to show. */
 function foreseenFlash(): string {
   const { settings, capabilities } = fieldStore.get();
+  if (settings.flash === 'off') return '';
   const readings = readingsStore.get();
   const flash = capabilities?.exposureContext(settings, readings).flash;
   if (!flash || !readings?.focus || readings.isoClick === null) return '';

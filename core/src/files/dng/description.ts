@@ -46,7 +46,9 @@ export interface ShotMetadata {
   readonly program?: 'auto' | 'time-held' | 'iso-held' | 'manual';
   /** The camera chose the white balance, or the photographer did. */
   readonly whiteIsAuto?: boolean;
-  /** The flash fired, or could have and did not; left out where there is none, or it is not known. */
+  /**
+   * The flash fired, or could have and did not; left out where there is none, or it is not known.
+   */
   readonly flashFired?: boolean;
   /** It is the average of several frames, each exposed as the fields above say. */
   readonly composite?: CompositeFrames;

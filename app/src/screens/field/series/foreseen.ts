@@ -27,7 +27,9 @@ export interface ForeseenFrame {
 export interface Foreseen {
   readonly kind: Series['kind'];
   readonly frames: readonly ForeseenFrame[];
-  /** From the first frame's beginning to the last one's end, as far as shutters and clock decide. */
+  /**
+   * From the first frame's beginning to the last one's end, as far as shutters and clock decide.
+   */
   readonly seconds: number;
   readonly bytes: number;
   /** What the verdict judges; null of a single frame. */

@@ -1,13 +1,7 @@
 import { StyleSheet, Text, View } from 'react-native';
 import { nominalTime } from '@velmo/core/exposure';
 import { findLens, LENSES, SUBJECT_PACES, ZOOM_RANGE_MM } from '@velmo/core/optics';
-import {
-  MAX_FILTER_STOPS,
-  MAX_STABILISER_STOPS,
-  type FlashTiming,
-  type Settings,
-} from '@velmo/core/settings';
-import { FLASH_GUIDE_NUMBER } from '@velmo/core/simulate';
+import { MAX_FILTER_STOPS, MAX_STABILISER_STOPS, type Settings } from '@velmo/core/settings';
 import { keptOffline, keptOfflineWords } from '../../../engine/keptOffline';
 import { lacksOf, offeredHere } from '../../../engine/lacks';
 import { Choice } from '../../../instruments/Choice';
@@ -26,6 +20,7 @@ import { COLOUR, FONT } from '../../../theme/theme';
 import { changeSettings, zoom } from '../session/fieldSession';
 import { closeSheet, fieldStore, readingsStore } from '../session/fieldState';
 import { changePreferences } from '../session/preferencesNow';
+import { FlashChoice } from './FlashChoice';
 
 const ZOOM_CLICKS = {
   min: clickOfFocal(ZOOM_RANGE_MM.min),
@@ -126,41 +121,6 @@ function TorchChoice({ torch }: { torch: boolean }) {
       value={torch}
       onChoose={(on) => change({ torch: on })}
     />
-  );
-}
-
-const FLASH_WORDS: Readonly<Record<FlashTiming, string>> = {
-  off: 'off',
-  begin: 'at the beginning',
-  end: 'at the end',
-};
-
-/** Whether a flash fires, and when while the shutter is open; nothing where there is none. */
-function FlashChoice() {
-  const timings = useStore(fieldStore, (s) => s.capabilities?.flash) ?? [];
-  const flash = useStore(fieldStore, (s) => s.settings.flash);
-  const isSimulated = useStore(fieldStore, (s) => s.capabilities?.hasRig ?? false);
-  if (timings.length === 0) return null;
-  return (
-    <>
-      <Choice
-        label="Flash"
-        options={(['off', ...timings] as const).map((timing) => ({
-          value: timing,
-          label: timings.length === 1 && timing !== 'off' ? 'fires' : FLASH_WORDS[timing],
-          name: `Flash ${FLASH_WORDS[timing]}`,
-        }))}
-        value={flash}
-        onChoose={(timing) => change({ flash: timing })}
-      />
-      {flash !== 'off' && (
-        <Text style={styles.about}>
-          {isSimulated
-            ? `Simulated, guide number ${FLASH_GUIDE_NUMBER} m: it comes on top of what is metered. The ladder shows a grey card in its light where focus stands.`
-            : 'It fires with the camera’s own photograph: choose JPEG. How strong it is the camera does not tell.'}
-        </Text>
-      )}
-    </>
   );
 }
 

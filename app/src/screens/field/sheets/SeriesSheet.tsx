@@ -72,7 +72,9 @@ function Delay() {
   );
 }
 
-/** What the press will make, in words: how many, where, how long, how large, and whether it fits. */
+/**
+ * What the press will make, in words: how many, where, how long, how large, and whether it fits.
+ */
 function Plan() {
   const settings = useStore(fieldStore, (s) => s.settings);
   const capabilities = useStore(fieldStore, (s) => s.capabilities);
@@ -113,6 +115,7 @@ function planWords(series: Series, { frames }: Foreseen, halfWidth: number | nul
       return `${series.frames} frames as fast as the camera gives them. At least`;
     case 'focus': {
       if (series.places?.length === 0) return 'No place is marked yet: one frame, as focus stands.';
+      if (series.places?.length === 1) return '1 frame, at the place marked.';
       if (series.places) return `${frames.length} frames, one at each place marked.`;
       const gap = halfWidth === null ? 0 : focusGap(halfWidth, series);
       return gap > 0
