@@ -13,6 +13,7 @@ import {
   type Framing,
   type Scene,
 } from '../src/scene';
+import { sampleScene } from '../src/scene/sample';
 
 const XYZ: readonly [number, number, number, number, number, number, number, number, number] = [
   1, 0, 0, 0, 1, 0, 0, 0, 1,
@@ -37,7 +38,7 @@ function render(scene: Scene, lensId: string, longPx: number, change: Partial<Fr
 function look(scene: Scene, u: number, v: number, footprint = 1e-4): Float64Array {
   const out = new Float64Array(5);
   const n = Math.hypot(u, v, 1);
-  scene.sample(u / n, v / n, 1 / n, footprint, out);
+  sampleScene(scene, u / n, v / n, 1 / n, footprint, out);
   return out;
 }
 

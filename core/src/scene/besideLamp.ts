@@ -1,6 +1,5 @@
 import { CIE_D50, CIE_D55 } from '../colour/illuminants';
 import { xyzFromChromaticity, type Chromaticity } from '../colour/chromaticity';
-import type { SceneSample } from './scene';
 
 /**
  * A phone's lamp: luminous intensity along the axis in candela (memory: about 50 lumens in a wide
@@ -39,27 +38,3 @@ export const torchTint = (sceneWhite: Chromaticity): LampTint =>
  */
 export const flashTint = (sceneWhite: Chromaticity, guideNumber: number): LampTint =>
   tintOf((GREY_CD_S * guideNumber ** 2) / GREY, CIE_D55, sceneWhite);
-
-/**
- * Share of the axis' intensity at an angle of this cosine, per square metre of distance: a wide,
- * soft cone.
- */
-const lampFall = (cosine: number, distanceM: number): number =>
-  cosine ** 5 / Math.max(0.01, distanceM * distanceM);
-
-/**
- * Adds a lamp's light to a share of the sample's own; a surface keeps the tint it has under the
- * scene's light.
- *
- * @param cosine of the angle from the lens' axis
- */
-export function addLamp(out: SceneSample, own: 0 | 1, tint: LampTint, cosine: number): void {
-  const lit = out[4] > 0 && out[3] < Infinity;
-  const level = lit ? out[4] * lampFall(cosine, out[3]) : 0;
-  const perY = level / Math.max(1e-9, out[1]);
-  const x = out[0] * perY;
-  const z = out[2] * perY;
-  out[0] = own * out[0] + tint[0] * x;
-  out[1] = own * out[1] + tint[1] * level;
-  out[2] = own * out[2] + tint[2] * z;
-}

@@ -1,5 +1,6 @@
 import { framingSize, rayCaster, type Framing } from './framing';
-import { SAMPLE_LENGTH, type Scene } from './scene';
+import { SAMPLE_LENGTH, sampleScene } from './sample';
+import type { Scene } from './scene';
 
 /** Places looked at along the long side: enough to find what fills a hundredth of the picture. */
 const GRID = 48;
@@ -9,7 +10,7 @@ export function depthAt(scene: Scene, framing: Framing, column: number, row: num
   const ray = new Float64Array(4);
   rayCaster(framing)(column, row, ray);
   const out = new Float64Array(SAMPLE_LENGTH);
-  scene.sample(ray[0], ray[1], ray[2], 1e-3, out);
+  sampleScene(scene, ray[0], ray[1], ray[2], 1e-3, out);
   return out[3] * ray[3];
 }
 
@@ -35,7 +36,7 @@ export function depthRange(
   for (let j = 0; j <= down; j++)
     for (let i = 0; i <= GRID; i++) {
       cast(i * step, first + (j * rows) / down, ray);
-      scene.sample(ray[0], ray[1], ray[2], step, out);
+      sampleScene(scene, ray[0], ray[1], ray[2], step, out);
       const along = out[3] * ray[3];
       if (along < nearestM) nearestM = along;
       if (along > farthestM) farthestM = along;

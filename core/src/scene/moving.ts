@@ -1,8 +1,11 @@
+import type { Chromaticity } from '../colour/chromaticity';
 import type { Mat3 } from '../colour/mat3';
 import type { LightPlane } from '../sensor/lightPlane';
-import { addLamp, type LampTint } from './besideLamp';
+import type { LampTint } from './besideLamp';
+import type { Receiving } from './compiled/memory';
+import { MovingRuns, RUN, type MovingRun, type Rays } from './compiled/movingRuns';
 import { framingPixel, rayCaster, type Framing } from './framing';
-import { SAMPLE_LENGTH, type SceneSample } from './scene';
+import type { LookMoving } from './rays/movingRun';
 
 /** While the shutter is open, in seconds of scene time. */
 export interface OpenShutter {
@@ -38,31 +41,20 @@ const FLASH_S = 1e-4;
 /** Parts of one framing's picture that are remembered at once. */
 const MAX_PARTS = 16;
 
-/**
- * Index of the share of the open shutter in which a moving thing covers the ray, in a moving
- * sample.
- */
-export const COVER = SAMPLE_LENGTH;
-
 /** A moving thing that can be looked up ray by ray. */
 export interface MovingRays {
+  /** Of the scene it moves in. */
+  readonly id: string;
+  readonly white: Chromaticity;
   /** False where nothing of it is ever seen. */
   reaches(dx: number, dy: number, dz: number): boolean;
-  /** Writes a SceneSample and, at COVER, the share of time it covers the ray. */
-  sample(
-    dx: number,
-    dy: number,
-    dz: number,
-    footprintRad: number,
-    shutter: OpenShutter,
-    out: SceneSample,
-  ): void;
+  readonly look: LookMoving;
 }
 
-/** Pixels of a plane a moving thing can be seen on: index, direction and cosine each. */
+/** Pixels of a plane a moving thing can be seen on, and the ray through each. */
 interface Reach {
   readonly pixels: Int32Array;
-  readonly rays: Float32Array;
+  readonly rays: Rays;
 }
 
 /**
@@ -77,10 +69,14 @@ export class RayLayer implements MovingLayer {
    */
   private readonly reaches = new WeakMap<Framing, Map<string, Reach>>();
 
+  private readonly runs: MovingRuns;
+
   constructor(
     private readonly rays: MovingRays,
     readonly refreshS: number,
-  ) {}
+  ) {
+    this.runs = new MovingRuns(rays.id, rays.look);
+  }
 
   paint(framing: Framing, plane: LightPlane, xyzToCamera: Mat3, shutter: OpenShutter): void {
     this.paintLit(framing, plane, xyzToCamera, shutter, null);
@@ -99,23 +95,12 @@ export class RayLayer implements MovingLayer {
     tint: LampTint | null,
   ): void {
     const { pixels, rays } = this.reachOf(framing, plane);
-    const [m0, m1, m2, m3, m4, m5, m6, m7, m8] = xyzToCamera;
-    const pixel = framingPixel(framing);
-    const out: SceneSample = new Float64Array(SAMPLE_LENGTH + 1);
-    const { rgb, depthM } = plane;
-    for (let k = 0; k < pixels.length; k++) {
-      const i = pixels[k];
-      const r = 4 * k;
-      this.rays.sample(rays[r], rays[r + 1], rays[r + 2], pixel * rays[r + 3], shutter, out);
-      const cover = out[COVER];
-      if (cover <= 0 || out[3] * rays[r + 3] > depthM[i]) continue;
-      if (tint) addLamp(out, 0, tint, rays[r + 3]);
-      const left = 1 - cover;
-      const [X, Y, Z] = out;
-      const o = 3 * i;
-      rgb[o] = rgb[o] * left + cover * Math.max(0, m0 * X + m1 * Y + m2 * Z);
-      rgb[o + 1] = rgb[o + 1] * left + cover * Math.max(0, m3 * X + m4 * Y + m5 * Z);
-      rgb[o + 2] = rgb[o + 2] * left + cover * Math.max(0, m6 * X + m7 * Y + m8 * Z);
+    const own = tint ? 0 : 1;
+    const receiving: Receiving = { white: this.rays.white, xyzToCamera, own, tint };
+    for (let from = 0; from < pixels.length; from += RUN) {
+      const count = Math.min(RUN, pixels.length - from);
+      const run = this.runs.of(rays, from, count, framingPixel(framing), receiving, shutter);
+      layOver(run, pixels.subarray(from, from + count), plane);
     }
   }
 
@@ -128,7 +113,7 @@ export class RayLayer implements MovingLayer {
     if (parts.size >= MAX_PARTS) parts.clear();
     const total = plane.width * plane.height;
     const pixels = new Int32Array(total);
-    const rays = new Float32Array(4 * total);
+    const [x, y, z, cosine] = [0, 1, 2, 3].map(() => new Float32Array(total));
     const cast = rayCaster(framing);
     const ray = new Float64Array(4);
     let n = 0;
@@ -137,14 +122,36 @@ export class RayLayer implements MovingLayer {
         cast(plane.column + column + 0.5, plane.row + row + 0.5, ray);
         if (!this.rays.reaches(ray[0], ray[1], ray[2])) continue;
         pixels[n] = row * plane.width + column;
-        rays.set(ray, 4 * n);
+        x[n] = ray[0];
+        y[n] = ray[1];
+        z[n] = ray[2];
+        cosine[n] = ray[3];
         n++;
       }
     const reach = {
       pixels: pixels.subarray(0, n),
-      rays: rays.subarray(0, 4 * n),
+      rays: {
+        x: x.subarray(0, n),
+        y: y.subarray(0, n),
+        z: z.subarray(0, n),
+        cosine: cosine.subarray(0, n),
+      },
     };
     parts.set(key, reach);
     return reach;
+  }
+}
+
+/** Lays what moves over still light, where nothing stands before it. */
+function layOver({ rgb, distance, cover }: MovingRun, pixels: Int32Array, plane: LightPlane): void {
+  for (let k = 0; k < pixels.length; k++) {
+    const i = pixels[k];
+    const share = cover[k];
+    if (share <= 0 || distance[k] > plane.depthM[i]) continue;
+    const left = 1 - share;
+    const [o, from] = [3 * i, 3 * k];
+    plane.rgb[o] = plane.rgb[o] * left + share * rgb[from];
+    plane.rgb[o + 1] = plane.rgb[o + 1] * left + share * rgb[from + 1];
+    plane.rgb[o + 2] = plane.rgb[o + 2] * left + share * rgb[from + 2];
   }
 }

@@ -1,16 +1,7 @@
 import type { Chromaticity } from '../colour/chromaticity';
 import { sourceChromaticity, type LightSource } from '../colour/lightSource';
 import type { MovingLayer } from './moving';
-
-/**
- * What a scene looks like along one ray. Written into a reusable array, because this runs once a photosite:
- * [X, Y, Z] absolute CIE XYZ with Y in cd/m2, then the distance in metres (Infinity for the sky), then the
- * reflectance 0..1 a light beside the camera meets there.
- */
-export type SceneSample = Float64Array;
-
-/** Length of a SceneSample. */
-export const SAMPLE_LENGTH = 5;
+import type { Look } from './rays/rayRow';
 
 /** A surface whose luminance is stated, so that a meter can be checked against it. */
 export interface StatedLuminance {
@@ -46,13 +37,8 @@ export interface Scene {
   readonly skyPole?: readonly [number, number, number];
   /** How deeply the lamps that light it pulse with the mains, 0..1. */
   readonly lampModulation?: number;
-  /**
-   * Light arriving along a unit direction (x right, y up, z ahead) from all that keeps still.
-   *
-   * @param footprintRad angle one pixel covers; detail finer than it is averaged away
-   * @param out receives the sample
-   */
-  sample(dx: number, dy: number, dz: number, footprintRad: number, out: SceneSample): void;
+  /** All that keeps still, along rays. */
+  readonly look: Look;
   /** What moves, painted over the still light. */
   readonly moving?: MovingLayer;
 }

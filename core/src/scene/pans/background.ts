@@ -1,46 +1,40 @@
-import { daylight } from '../light';
-import { fractalNoise } from '../texture';
+import { DAY_8200_B, DAY_8200_G, DAY_8200_R } from '../rays/colours';
+import { add, any, either, got, k, less, mul, not, select, sub, type Four } from '../rays/four';
+import { atan2, fractalNoise, onlyWhere, setLight } from '../rays/functions';
+import { BLUE, GREEN, RED } from '../rays/registers';
 import { skyAt } from './sky';
 
-const HILL = daylight(8200);
-/** Luminance of the haze between here and the hills, cd/m2, and its colour. */
+/** Luminance of the haze between here and the hills, cd/m2. */
 export const HAZE_L = 4900;
-export const HAZE = daylight(7000);
 
 /** Sky with two ridges of far hills before it. */
-export function background(
-  dx: number,
-  dy: number,
-  dz: number,
-  footprintRad: number,
-  rgb: Float64Array,
-): void {
-  if (dy < 0.075) {
-    const azimuth = Math.atan2(dx, dz);
-    const near = 0.012 + 0.016 * fractalNoise(azimuth + 12, 5, 0.55, 7, footprintRad);
-    if (dy < near) {
-      hill(0.62, azimuth, dy, footprintRad, rgb);
-      return;
-    }
-    const far = 0.026 + 0.03 * fractalNoise(azimuth + 3, 0, 0.55, 7, footprintRad);
-    if (dy < far) {
-      hill(0.8, azimuth, dy, footprintRad, rgb);
-      return;
-    }
+export function background(dx: Four, dy: Four, dz: Four, footprintRad: Four): void {
+  if (!any(less(dy, k(0.075)))) {
+    skyAt(dx, dy, dz, footprintRad);
+    return;
   }
-  skyAt(dx, dy, dz, footprintRad, rgb);
+  const azimuth = atan2(dx, dz);
+  const low = fractalNoise(add(azimuth, k(12)), k(5), 0.55, 7, footprintRad);
+  const near = less(dy, add(k(0.012), mul(k(0.016), low)));
+  const high = fractalNoise(add(azimuth, k(3)), k(0), 0.55, 7, footprintRad);
+  const hills = either(near, less(dy, add(k(0.026), mul(k(0.03), high))));
+  if (any(not(hills))) skyAt(dx, dy, dz, footprintRad);
+  if (!any(hills)) return;
+  const r = got(RED);
+  const g = got(GREEN);
+  const b = got(BLUE);
+  hill(select(near, k(0.62), k(0.8)), azimuth, dy, footprintRad);
+  onlyWhere(hills, r, g, b);
 }
 
-function hill(
-  air: number,
-  azimuth: number,
-  elevation: number,
-  footprintRad: number,
-  rgb: Float64Array,
-): void {
-  const wood = 1 + 0.5 * fractalNoise(azimuth * 3, elevation * 9, 0.05, 6, footprintRad * 3);
-  const ground = 1400 * wood;
-  rgb[0] = ground * 0.72 * (1 - air) + HAZE_L * 0.82 * HILL[0] * air;
-  rgb[1] = ground * 0.92 * (1 - air) + HAZE_L * 0.82 * HILL[1] * air;
-  rgb[2] = ground * 0.8 * (1 - air) + HAZE_L * 0.82 * HILL[2] * air;
+function hill(air: Four, azimuth: Four, elevation: Four, footprintRad: Four): void {
+  const footprint = mul(footprintRad, k(3));
+  const trees = fractalNoise(mul(azimuth, k(3)), mul(elevation, k(9)), 0.05, 6, footprint);
+  const ground = mul(mul(k(1400), add(k(1), mul(k(0.5), trees))), sub(k(1), air));
+  const haze = mul(k(HAZE_L * 0.82), air);
+  setLight(
+    add(mul(ground, k(0.72)), mul(haze, k(DAY_8200_R))),
+    add(mul(ground, k(0.92)), mul(haze, k(DAY_8200_G))),
+    add(mul(ground, k(0.8)), mul(haze, k(DAY_8200_B))),
+  );
 }

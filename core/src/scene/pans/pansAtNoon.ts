@@ -1,16 +1,7 @@
-import { writeSample } from '../light';
-import { litBy, type Scene, type SceneSample } from '../scene';
-import { background } from './background';
-import { shadeGround } from './ground';
-import { SHED } from './shed';
-import { solids } from './solids';
+import { litBy, type Scene } from '../scene';
+import { EYE_M, look } from './pansLook';
+import { SHED_Z0 } from './shed';
 import { DOORWAY_L, DOORWAY_X } from './surfaces';
-
-const EYE_M = 1.65;
-/** Ground further away than this lies in the haze of the hills. */
-const FAR_END = 420;
-
-const rgb = new Float64Array(3);
 
 /** White salt heaps in the sun, brine with glints, a dark shed, sky: contrast no single setting forgives. */
 export const pansAtNoon: Scene = {
@@ -21,21 +12,11 @@ export const pansAtNoon: Scene = {
   description: 'White salt in full sun beside a black shed: keep texture in the salt.',
   stated: {
     what: 'the dark of the shed’s doorway',
-    yawRad: Math.atan2(DOORWAY_X, SHED.z0),
-    pitchRad: Math.atan2(1.62 - EYE_M, SHED.z0),
-    halfAngleRad: 0.5 / SHED.z0,
+    yawRad: Math.atan2(DOORWAY_X, SHED_Z0),
+    pitchRad: Math.atan2(1.62 - EYE_M, SHED_Z0),
+    halfAngleRad: 0.5 / SHED_Z0,
     luminance: DOORWAY_L,
   },
   subject: null,
-  sample(dx: number, dy: number, dz: number, footprintRad: number, out: SceneSample): void {
-    let t = solids(0, EYE_M, 0, dx, dy, dz, footprintRad, rgb);
-    const ground = dy < 0 ? -EYE_M / dy : Infinity;
-    if (ground < t && ground < FAR_END) {
-      t = ground;
-      shadeGround(t * dx, t * dz, dx, dy, dz, t, footprintRad, rgb);
-    } else if (t === Infinity) {
-      background(dx, dy, dz, footprintRad, rgb);
-    }
-    writeSample(out, rgb[0], rgb[1], rgb[2], t);
-  },
+  look,
 };

@@ -1,37 +1,52 @@
-import { daylight } from '../light';
-import type { SceneRgb } from '../light';
+import {
+  DAY_10500_B,
+  DAY_10500_G,
+  DAY_10500_R,
+  DAY_5000_B,
+  DAY_5000_G,
+  DAY_5000_R,
+  DAY_5300_B,
+  DAY_5300_G,
+  DAY_5300_R,
+} from '../rays/colours';
+import { add, k, max, mul, sub, type Four } from '../rays/four';
+import { dot, setLight } from '../rays/functions';
 
+const LENGTH = Math.sqrt(0.66 * 0.66 + 0.66 * 0.66 + 0.36 * 0.36);
 /** The sun: left of the camera, a little behind it, hazy. Unit vector towards it. */
-const length = Math.hypot(0.66, 0.66, 0.36);
-export const SUN = [-0.66 / length, 0.66 / length, -0.36 / length] as const;
+export const SUN_X = -0.66 / LENGTH;
+export const SUN_Y = 0.66 / LENGTH;
+export const SUN_Z = -0.36 / LENGTH;
 
 /** Illuminances in lux: sun on a surface facing it, whole sky on level ground, light thrown up by the ground. */
 const SUN_LX = 42000;
 const SKY_LX = 9500;
 const BOUNCE_LX = 5000;
 
-const SUN_COLOUR = daylight(5300);
-const SKY_COLOUR = daylight(10500);
-const BOUNCE_COLOUR = daylight(5000);
-
 /**
- * Light leaving a matt surface, cd/m2 per channel, written to `rgb`.
+ * Light leaving a matt surface of a reflectance.
  *
  * @param sunlit share of the sun that reaches the point, 0..1
  * @param open share of the sky that reaches the point, 0..1
  */
 export function shadeMatt(
-  albedo: SceneRgb | Float64Array,
-  nx: number,
-  ny: number,
-  nz: number,
-  sunlit: number,
-  open: number,
-  rgb: Float64Array,
+  r: Four,
+  g: Four,
+  b: Four,
+  nx: Four,
+  ny: Four,
+  nz: Four,
+  sunlit: Four,
+  open: Four,
 ): void {
-  const sun = (SUN_LX * sunlit * Math.max(0, nx * SUN[0] + ny * SUN[1] + nz * SUN[2])) / Math.PI;
-  const sky = (SKY_LX * open * (0.5 + 0.5 * ny)) / Math.PI;
-  const bounce = (BOUNCE_LX * open * (0.5 - 0.5 * ny)) / Math.PI;
-  for (let c = 0; c < 3; c++)
-    rgb[c] = albedo[c] * (sun * SUN_COLOUR[c] + sky * SKY_COLOUR[c] + bounce * BOUNCE_COLOUR[c]);
+  const facing = max(k(0), dot(nx, ny, nz, k(SUN_X), k(SUN_Y), k(SUN_Z)));
+  const sun = mul(mul(k(SUN_LX / Math.PI), sunlit), facing);
+  const half = mul(k(0.5), ny);
+  const sky = mul(mul(k(SKY_LX / Math.PI), open), add(k(0.5), half));
+  const bounce = mul(mul(k(BOUNCE_LX / Math.PI), open), sub(k(0.5), half));
+  setLight(
+    mul(r, dot(sun, sky, bounce, k(DAY_5300_R), k(DAY_10500_R), k(DAY_5000_R))),
+    mul(g, dot(sun, sky, bounce, k(DAY_5300_G), k(DAY_10500_G), k(DAY_5000_G))),
+    mul(b, dot(sun, sky, bounce, k(DAY_5300_B), k(DAY_10500_B), k(DAY_5000_B))),
+  );
 }

@@ -1,112 +1,126 @@
+import {
+  abs,
+  add,
+  any,
+  atMost,
+  both,
+  div,
+  got,
+  k,
+  less,
+  mul,
+  put,
+  select,
+  sub,
+  type Four,
+  type Mask,
+} from '../rays/four';
+import { SHED_NX, SHED_NY, SHED_NZ, SHED_ROOF, SHED_T } from './registers';
+
 /** The drying shed seen from outside: a box with a gable roof along z. Metres, ground at 0. */
-export const SHED = {
-  x0: 6.6,
-  x1: 12.6,
-  z0: 22,
-  z1: 31,
-  eaves: 3,
-  ridge: 5.1,
-  overhang: 0.45,
-} as const;
+export const SHED_X0 = 6.6;
+export const SHED_X1 = 12.6;
+export const SHED_Z0 = 22;
+const SHED_Z1 = 31;
+const EAVES = 3;
+const RIDGE = 5.1;
+const OVERHANG = 0.45;
 
-/** Result of a hit, reused between calls. */
-export interface ShedHit {
-  t: number;
-  /** Surface normal. */
-  nx: number;
-  ny: number;
-  nz: number;
-  roof: boolean;
+export const SHED_MIDDLE = (SHED_X0 + SHED_X1) / 2;
+const HALF = (SHED_X1 - SHED_X0) / 2;
+const ROOF_SLOPE = (RIDGE - EAVES) / HALF;
+const ROOF_LENGTH = Math.sqrt(1 + ROOF_SLOPE * ROOF_SLOPE);
+/** Of a circle about its plan. */
+const BOUNDS = 6.4;
+
+/** Nearest hit of a ray with the shed, by the registers: SHED_T is Infinity where it misses. */
+export function hitShed(ox: Four, oy: Four, oz: Four, dx: Four, dy: Four, dz: Four): void {
+  put(SHED_T, k(Infinity));
+  const cx = sub(k(SHED_MIDDLE), ox);
+  const cz = sub(k((SHED_Z0 + SHED_Z1) / 2), oz);
+  const across = sub(mul(cx, dz), mul(cz, dx));
+  const length2 = add(mul(dx, dx), mul(dz, dz));
+  const inBounds = atMost(mul(across, across), mul(k(BOUNDS * BOUNDS), length2));
+  if (!any(inBounds)) return;
+  hitRoof(-1, inBounds, ox, oy, oz, dx, dy, dz);
+  hitRoof(1, inBounds, ox, oy, oz, dx, dy, dz);
+  hitFront(inBounds, ox, oy, oz, dx, dy, dz);
+  hitSide(SHED_X0, -1, inBounds, ox, oy, oz, dx, dy, dz);
+  hitSide(SHED_X1, 1, inBounds, ox, oy, oz, dx, dy, dz);
 }
 
-const MIDDLE = (SHED.x0 + SHED.x1) / 2;
-const HALF = (SHED.x1 - SHED.x0) / 2;
-const ROOF_SLOPE = (SHED.ridge - SHED.eaves) / HALF;
-const ROOF_LENGTH = Math.hypot(1, ROOF_SLOPE);
+function setHit(where: Mask, t: Four, nx: number, ny: number, nz: number, roof: number): void {
+  put(SHED_T, select(where, t, got(SHED_T)));
+  put(SHED_NX, select(where, k(nx), got(SHED_NX)));
+  put(SHED_NY, select(where, k(ny), got(SHED_NY)));
+  put(SHED_NZ, select(where, k(nz), got(SHED_NZ)));
+  put(SHED_ROOF, select(where, k(roof), got(SHED_ROOF)));
+}
 
-/** Height of the roof over a point of the floor plan. */
-const roofHeight = (x: number): number => SHED.ridge - Math.abs(x - MIDDLE) * ROOF_SLOPE;
+function nearer(t: Four): Mask {
+  return both(less(k(0.001), t), less(t, got(SHED_T)));
+}
 
-/** Nearest hit of a ray with the shed; `hit.t` is Infinity when it misses. */
-export function hitShed(
-  ox: number,
-  oy: number,
-  oz: number,
-  dx: number,
-  dy: number,
-  dz: number,
-  hit: ShedHit,
+function within(v: Four, from: number, to: number): Mask {
+  return both(atMost(k(from), v), atMost(v, k(to)));
+}
+
+/** One plane of the roof, y = ridge - |x - middle| * slope, with overhang on all sides. */
+function hitRoof(
+  side: number,
+  inBounds: Mask,
+  ox: Four,
+  oy: Four,
+  oz: Four,
+  dx: Four,
+  dy: Four,
+  dz: Four,
 ): void {
-  hit.t = Infinity;
-  if (missesBounds(ox, oz, dx, dz)) return;
-  // Roof: two planes y = ridge - |x - middle| * slope, with overhang on all sides.
-  for (let side = -1; side <= 1; side += 2) {
-    const denominator = dy + side * ROOF_SLOPE * dx;
-    const t = (SHED.ridge - oy - side * ROOF_SLOPE * (ox - MIDDLE)) / denominator;
-    if (!(t > 1e-3) || t >= hit.t) continue;
-    const x = ox + t * dx;
-    const z = oz + t * dz;
-    const out = (x - MIDDLE) * side;
-    if (out < 0 || out > HALF + SHED.overhang) continue;
-    if (z < SHED.z0 - SHED.overhang || z > SHED.z1 + SHED.overhang) continue;
-    setHit(hit, t, (side * ROOF_SLOPE) / ROOF_LENGTH, 1 / ROOF_LENGTH, 0, true);
-  }
-  // Front wall with its gable, then the two side walls.
-  hitWallZ(SHED.z0, ox, oy, oz, dx, dy, dz, hit);
-  hitWallX(SHED.x0, -1, ox, oy, oz, dx, dy, dz, hit);
-  hitWallX(SHED.x1, 1, ox, oy, oz, dx, dy, dz, hit);
+  const slope = k(side * ROOF_SLOPE);
+  const height = sub(sub(k(RIDGE), oy), mul(slope, sub(ox, k(SHED_MIDDLE))));
+  const t = div(height, add(dy, mul(slope, dx)));
+  const out = mul(sub(add(ox, mul(t, dx)), k(SHED_MIDDLE)), k(side));
+  const z = add(oz, mul(t, dz));
+  const onPlane = both(
+    within(out, 0, HALF + OVERHANG),
+    within(z, SHED_Z0 - OVERHANG, SHED_Z1 + OVERHANG),
+  );
+  const where = both(both(inBounds, nearer(t)), onPlane);
+  setHit(where, t, (side * ROOF_SLOPE) / ROOF_LENGTH, 1 / ROOF_LENGTH, 0, 1);
 }
 
-function missesBounds(ox: number, oz: number, dx: number, dz: number): boolean {
-  const cx = MIDDLE - ox;
-  const cz = (SHED.z0 + SHED.z1) / 2 - oz;
-  const across = cx * dz - cz * dx;
-  const length2 = dx * dx + dz * dz;
-  const radius = 6.4;
-  return across * across > radius * radius * length2;
-}
-
-function setHit(hit: ShedHit, t: number, nx: number, ny: number, nz: number, roof: boolean): void {
-  hit.t = t;
-  hit.nx = nx;
-  hit.ny = ny;
-  hit.nz = nz;
-  hit.roof = roof;
-}
-
-function hitWallZ(
-  plane: number,
-  ox: number,
-  oy: number,
-  oz: number,
-  dx: number,
-  dy: number,
-  dz: number,
-  hit: ShedHit,
+/** The front wall with its gable. */
+function hitFront(
+  inBounds: Mask,
+  ox: Four,
+  oy: Four,
+  oz: Four,
+  dx: Four,
+  dy: Four,
+  dz: Four,
 ): void {
-  const t = (plane - oz) / dz;
-  if (!(t > 1e-3) || t >= hit.t) return;
-  const x = ox + t * dx;
-  const y = oy + t * dy;
-  if (x < SHED.x0 || x > SHED.x1 || y < 0 || y > roofHeight(x)) return;
-  setHit(hit, t, 0, 0, -1, false);
+  const t = div(sub(k(SHED_Z0), oz), dz);
+  const x = add(ox, mul(t, dx));
+  const y = add(oy, mul(t, dy));
+  const roof = sub(k(RIDGE), mul(abs(sub(x, k(SHED_MIDDLE))), k(ROOF_SLOPE)));
+  const onWall = both(within(x, SHED_X0, SHED_X1), both(atMost(k(0), y), atMost(y, roof)));
+  setHit(both(both(inBounds, nearer(t)), onWall), t, 0, 0, -1, 0);
 }
 
-function hitWallX(
+function hitSide(
   plane: number,
   side: number,
-  ox: number,
-  oy: number,
-  oz: number,
-  dx: number,
-  dy: number,
-  dz: number,
-  hit: ShedHit,
+  inBounds: Mask,
+  ox: Four,
+  oy: Four,
+  oz: Four,
+  dx: Four,
+  dy: Four,
+  dz: Four,
 ): void {
-  const t = (plane - ox) / dx;
-  if (!(t > 1e-3) || t >= hit.t) return;
-  const y = oy + t * dy;
-  const z = oz + t * dz;
-  if (z < SHED.z0 || z > SHED.z1 || y < 0 || y > SHED.eaves) return;
-  setHit(hit, t, side, 0, 0, false);
+  const t = div(sub(k(plane), ox), dx);
+  const y = add(oy, mul(t, dy));
+  const z = add(oz, mul(t, dz));
+  const onWall = both(within(z, SHED_Z0, SHED_Z1), within(y, 0, EAVES));
+  setHit(both(both(inBounds, nearer(t)), onWall), t, side, 0, 0, 0);
 }

@@ -1,12 +1,24 @@
-import { daylight } from '../light';
-import { fractalNoise, smoothstep } from '../texture';
+import {
+  DAY_14000_B,
+  DAY_14000_G,
+  DAY_14000_R,
+  DAY_5800_B,
+  DAY_5800_G,
+  DAY_5800_R,
+  DAY_7000_B,
+  DAY_7000_G,
+  DAY_7000_R,
+  DAY_7600_B,
+  DAY_7600_G,
+  DAY_7600_R,
+} from '../rays/colours';
+import { add, any, div, k, less, max, mul, sub, type Four } from '../rays/four';
+import { clamped, exp, fractalNoise, mix, setLight, smoothstep } from '../rays/functions';
 
-const BLUE = daylight(14000);
-const HAZE = daylight(7000);
 /** The blue of a clear sky is purer than any daylight phase: a Rayleigh sky's BT.709 mix at Y = 1. */
-const RAYLEIGH = [0.62, 0.98, 2.3].map((v, c) => v * 0.85 + BLUE[c] * 0.15);
-const CLOUD = daylight(5800);
-const CLOUD_SHADE = daylight(7600);
+const RAYLEIGH_R = 0.62 * 0.85 + DAY_14000_R * 0.15;
+const RAYLEIGH_G = 0.98 * 0.85 + DAY_14000_G * 0.15;
+const RAYLEIGH_B = 2.3 * 0.85 + DAY_14000_B * 0.15;
 
 /** Luminances in cd/m2. */
 const ZENITH_L = 1900;
@@ -17,30 +29,35 @@ const CLOUD_SHADE_L = 4300;
 /** Height of the cloud layer over its thickness, in arbitrary units of the noise. */
 const CLOUD_SCALE = 1.15;
 
-/** Adds the sky along a direction with dy >= 0 to rgb (cd/m2). */
-export function skyAt(
-  dx: number,
-  dy: number,
-  dz: number,
-  footprintRad: number,
-  rgb: Float64Array,
-): void {
-  const up = Math.max(0, dy);
-  const low = Math.exp(-up * 5.5);
-  const blue = ZENITH_L + (1 - low) * 350;
-  for (let c = 0; c < 3; c++) rgb[c] = (1 - low) * blue * RAYLEIGH[c] + low * HORIZON_L * HAZE[c];
+/** The sky's light along directions with dy >= 0. */
+export function skyAt(dx: Four, dy: Four, dz: Four, footprintRad: Four): void {
+  const up = max(k(0), dy);
+  const low = exp(mul(up, k(-5.5)));
+  const clear = sub(k(1), low);
+  const blue = mul(clear, add(k(ZENITH_L), mul(clear, k(350))));
+  const haze = mul(low, k(HORIZON_L));
+  const r = add(mul(blue, k(RAYLEIGH_R)), mul(haze, k(DAY_7000_R)));
+  const g = add(mul(blue, k(RAYLEIGH_G)), mul(haze, k(DAY_7000_G)));
+  const b = add(mul(blue, k(RAYLEIGH_B)), mul(haze, k(DAY_7000_B)));
+  setLight(r, g, b);
   // Clouds drift in a plane overhead; perspective flattens them towards the horizon.
-  const reach = 1 / (up + 0.11);
-  const x = dx * reach * CLOUD_SCALE;
-  const y = dz * reach * CLOUD_SCALE;
-  const footprint = footprintRad * reach * reach * 0.5;
-  const shape = fractalNoise(x + 11.2, y * 1.5 + 4.7, 1.9, 7, footprint);
-  const cover = smoothstep(-0.02, 0.42, shape) * smoothstep(0.0, 0.07, up);
-  if (cover <= 0) return;
-  const relief = fractalNoise(x + 11.05, y * 1.5 + 4.55, 1.9, 5, footprint) - shape;
-  const lit = Math.min(1, Math.max(0, 0.62 - relief * 1.7 - smoothstep(0.25, 0.9, shape) * 0.35));
-  for (let c = 0; c < 3; c++) {
-    const cloud = lit * CLOUD_L * CLOUD[c] + (1 - lit) * CLOUD_SHADE_L * CLOUD_SHADE[c];
-    rgb[c] += (cloud - rgb[c]) * cover * 0.94;
-  }
+  const reach = div(k(1), add(up, k(0.11)));
+  const x = mul(mul(dx, reach), k(CLOUD_SCALE));
+  const y = mul(mul(mul(dz, reach), k(CLOUD_SCALE)), k(1.5));
+  const footprint = mul(mul(footprintRad, mul(reach, reach)), k(0.5));
+  const shape = fractalNoise(add(x, k(11.2)), add(y, k(4.7)), 1.9, 7, footprint);
+  const cover = mul(smoothstep(-0.02, 0.42, shape), smoothstep(0, 0.07, up));
+  if (!any(less(k(0), cover))) return;
+  const aside = fractalNoise(add(x, k(11.05)), add(y, k(4.55)), 1.9, 5, footprint);
+  const relief = mul(sub(aside, shape), k(1.7));
+  const thick = mul(smoothstep(0.25, 0.9, shape), k(0.35));
+  const lit = clamped(sub(sub(k(0.62), relief), thick));
+  const bright = mul(lit, k(CLOUD_L));
+  const dark = mul(sub(k(1), lit), k(CLOUD_SHADE_L));
+  const share = mul(cover, k(0.94));
+  setLight(
+    mix(r, add(mul(bright, k(DAY_5800_R)), mul(dark, k(DAY_7600_R))), share),
+    mix(g, add(mul(bright, k(DAY_5800_G)), mul(dark, k(DAY_7600_G))), share),
+    mix(b, add(mul(bright, k(DAY_5800_B)), mul(dark, k(DAY_7600_B))), share),
+  );
 }

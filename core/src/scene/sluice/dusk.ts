@@ -1,22 +1,35 @@
-import { daylight } from '../light';
-
-const ZENITH = daylight(15000);
-const GLOW = daylight(4200);
+import {
+  DAY_15000_B,
+  DAY_15000_G,
+  DAY_15000_R,
+  DAY_4200_B,
+  DAY_4200_G,
+  DAY_4200_R,
+} from '../rays/colours';
+import { add, got, k, less, mul, select, sub, type Four } from '../rays/four';
+import { exp, setLight } from '../rays/functions';
+import { WHITE_B, WHITE_G, WHITE_R } from '../rays/registers';
 
 /** Luminance of the sky after sunset, cd/m2: overhead, and added towards the horizon. */
-const ZENITH_L = 9.5;
-const GLOW_L = 26;
+export const ZENITH_L = 9.5;
+export const GLOW_L = 26;
 
-/** Illuminance of the open dusk sky in lux and its colour. */
+/** Illuminance of the open dusk sky in lux; its colour is the place's white. */
 export const DUSK_LX = 58;
-export const duskLight = daylight(9500);
 
-/** Luminance of the clear dusk sky at a sine of elevation. */
-export const duskLuminance = (up: number): number => ZENITH_L + GLOW_L * Math.exp(-up * 6.5);
-
-/** Writes the sky's light along a direction with dy >= 0 to rgb (cd/m2). */
-export function duskSky(dx: number, dy: number, dz: number, rgb: Float64Array): void {
+/** The sky's light along directions with dy >= 0. */
+export function duskSky(dx: Four, dy: Four, dz: Four): void {
   // Brighter where the sun went down, left of the axis; level over a frame's width.
-  const glow = GLOW_L * Math.exp(-dy * 6.5) * (1 - 0.12 * dx) * (dz > 0 ? 1 : 0.7);
-  for (let c = 0; c < 3; c++) rgb[c] = ZENITH_L * ZENITH[c] + glow * GLOW[c];
+  const side = mul(sub(k(1), mul(k(0.12), dx)), select(less(k(0), dz), k(1), k(0.7)));
+  const glow = mul(mul(k(GLOW_L), exp(mul(dy, k(-6.5)))), side);
+  setLight(
+    add(k(ZENITH_L * DAY_15000_R), mul(glow, k(DAY_4200_R))),
+    add(k(ZENITH_L * DAY_15000_G), mul(glow, k(DAY_4200_G))),
+    add(k(ZENITH_L * DAY_15000_B), mul(glow, k(DAY_4200_B))),
+  );
+}
+
+/** Sets light of the dusk's own colour. */
+export function setDusk(level: Four): void {
+  setLight(mul(level, got(WHITE_R)), mul(level, got(WHITE_G)), mul(level, got(WHITE_B)));
 }

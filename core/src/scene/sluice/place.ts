@@ -6,5 +6,17 @@ export const POOL_Z1 = 6.95;
 /** Near edge of the pool. */
 export const POOL_Z0 = 2.5;
 export const WALL_TOP = 2.7;
+
 /** The sheet of water that falls over the sill. */
-export const SHEET = { x0: -2.1, x1: -0.35, mid: -1.2, y1: 1.75, z: 6.9 } as const;
+export const SHEET_X0 = -2.1;
+export const SHEET_X1 = -0.35;
+export const SHEET_MIDDLE = -1.2;
+export const SHEET_Y1 = 1.75;
+export const SHEET_Z = 6.9;
+
+/** The wheel, seen from the side, and how fast it turns, in radians a second. */
+export const WHEEL_X = 1.75;
+export const WHEEL_Y = 1.35;
+export const WHEEL_Z = 6.2;
+export const WHEEL_RADIUS = 1.6;
+export const WHEEL_OMEGA = 0.85;
