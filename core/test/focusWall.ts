@@ -1,6 +1,10 @@
 import { SensorRegion } from '@velmo/core/simulate';
 import { distanceOf, findLens, halfLongTangent } from '@velmo/core/optics';
 import { findScene, type Framing } from '@velmo/core/scene';
+import { multiplyVec } from '../src/colour/mat3';
+import { XYZ_TO_SRGB } from '../src/colour/srgb';
+import { put } from '../src/scene/rays/four';
+import { BLUE, DISTANCE, GREEN, RED, REFLECTANCE } from '../src/scene/rays/registers';
 
 /** A wall at a distance, its grain about a photosite wide; texture 0 is a blank one. */
 export interface Trial {
@@ -15,11 +19,18 @@ function wall({ dioptres, luminance, texture, seed }: Trial) {
   const distanceM = distanceOf(dioptres);
   return {
     ...findScene('test-wall')!,
-    sample(dx: number, dy: number, dz: number, _footprint: number, out: Float64Array): void {
-      const [x, y] = [Math.floor((dx / dz) * 2600), Math.floor((dy / dz) * 2600)];
-      const mixed = Math.imul(x * 73856093 + seed, 19349663) ^ Math.imul(y, 83492791);
-      const level = luminance * (1 + texture * (((mixed >>> 8) % 1000) / 500 - 1));
-      out.set([level * 0.96, level, level * 0.82, distanceM / dz, 0.2]);
+    lightField: {
+      look(dx: number, dy: number, dz: number): void {
+        const [x, y] = [Math.floor((dx / dz) * 2600), Math.floor((dy / dz) * 2600)];
+        const mixed = Math.imul(x * 73856093 + seed, 19349663) ^ Math.imul(y, 83492791);
+        const level = luminance * (1 + texture * (((mixed >>> 8) % 1000) / 500 - 1));
+        const [r, g, b] = multiplyVec(XYZ_TO_SRGB, [level * 0.96, level, level * 0.82]);
+        put(RED, r);
+        put(GREEN, g);
+        put(BLUE, b);
+        put(DISTANCE, distanceM / dz);
+        put(REFLECTANCE, 0.2);
+      },
     },
   };
 }

@@ -1,3 +1,4 @@
+import { lightFieldOf } from '../src/scene/lightField';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { findLens, halfLongTangent } from '../src/optics';
@@ -62,7 +63,7 @@ describe('the light of a place, four rays at once', () => {
     const { white } = scene;
     const lit = { white, xyzToCamera: XYZ, own: 1, tint: null } as const;
     const flash = { white, xyzToCamera: XYZ, own: 0, tint: flashTint(white, 4) } as const;
-    const runs = new MovingRuns(scene.id, lookMoving);
+    const runs = new MovingRuns(lookMoving);
     for (const [receiving, startS, timeS] of [
       [lit, 0, 1 / 4000],
       [lit, 86_400.25, 2],
@@ -91,7 +92,7 @@ describe('the light of a place, four rays at once', () => {
       const framing = framingOf(scene, 'main', 48);
       const plane = createLightPlane(48, 36);
       renderScene(scene, framing, plane, XYZ, 1);
-      scene.moving?.paint(framing, plane, XYZ, { startS: 20.2, timeS: 0.5 });
+      lightFieldOf(scene).moving?.paint(framing, plane, XYZ, { startS: 20.2, timeS: 0.5 });
       const was = before.subarray(i * length, (i + 1) * length);
       const sum = was.reduce((s, v) => s + v, 0);
       const apart = was.reduce((s, v, j) => s + Math.abs(v - plane.rgb[j]), 0);

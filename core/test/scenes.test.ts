@@ -1,3 +1,4 @@
+import { lightFieldOf } from '../src/scene/lightField';
 import { sceneResponse } from '../src/simulate';
 import { invert, luminanceRow } from '../src/colour';
 import {
@@ -201,7 +202,10 @@ describe('the turning sky', () => {
     const rows = 64;
     const first = Math.round(place[1]) - rows / 2;
     const plane = createLightPlane(4032, rows, 0, first);
-    scene.moving!.paint(framing, plane, [1, 0, 0, 0, 1, 0, 0, 0, 1], { startS: 0, timeS });
+    lightFieldOf(scene).moving!.paint(framing, plane, [1, 0, 0, 0, 1, 0, 0, 0, 1], {
+      startS: 0,
+      timeS,
+    });
     let [sum, mx, my] = [0, 0, 0];
     const box: [number, number, number][] = [];
     for (let y = 0; y < rows; y++)
@@ -245,7 +249,10 @@ describe('what moves at the sluice', () => {
     const plane = createLightPlane(still.width, still.height);
     plane.rgb.set(still.rgb);
     plane.depthM.set(still.depthM);
-    scene.moving!.paint(framing, plane, sceneResponse(scene, main), { startS, timeS });
+    lightFieldOf(scene).moving!.paint(framing, plane, sceneResponse(scene, main), {
+      startS,
+      timeS,
+    });
     return plane.rgb;
   };
 

@@ -44,7 +44,6 @@ const MAX_PARTS = 16;
 /** A moving thing that can be looked up ray by ray. */
 export interface MovingRays {
   /** Of the scene it moves in. */
-  readonly id: string;
   readonly white: Chromaticity;
   /** False where nothing of it is ever seen. */
   reaches(dx: number, dy: number, dz: number): boolean;
@@ -75,7 +74,7 @@ export class RayLayer implements MovingLayer {
     private readonly rays: MovingRays,
     readonly refreshS: number,
   ) {
-    this.runs = new MovingRuns(rays.id, rays.look);
+    this.runs = new MovingRuns(rays.look);
   }
 
   paint(framing: Framing, plane: LightPlane, xyzToCamera: Mat3, shutter: OpenShutter): void {

@@ -1,5 +1,6 @@
 import { SRGB_TO_XYZ } from '../colour/srgb';
 import { lightOf } from './light';
+import { lightFieldOf } from './lightField';
 import { got, k, put } from './rays/four';
 import {
   BLUE,
@@ -44,7 +45,7 @@ export function sampleScene(
   put(WHITE_G, whiteG);
   put(WHITE_B, whiteB);
   put(REFLECTANCE, 0);
-  scene.look(k(dx), k(dy), k(dz), k(footprintRad));
+  lightFieldOf(scene).look(k(dx), k(dy), k(dz), k(footprintRad));
   const [r, g, b] = [got(RED), got(GREEN), got(BLUE)];
   out[0] = Math.max(0, M[0] * r + M[1] * g + M[2] * b);
   out[1] = Math.max(0, M[3] * r + M[4] * g + M[5] * b);

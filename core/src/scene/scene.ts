@@ -1,7 +1,6 @@
 import type { Chromaticity } from '../colour/chromaticity';
 import { sourceChromaticity, type LightSource } from '../colour/lightSource';
-import type { MovingLayer } from './moving';
-import type { Look } from './rays/rayRow';
+import type { LightField } from './lightField';
 
 /** A surface whose luminance is stated, so that a meter can be checked against it. */
 export interface StatedLuminance {
@@ -37,10 +36,10 @@ export interface Scene {
   readonly skyPole?: readonly [number, number, number];
   /** How deeply the lamps that light it pulse with the mains, 0..1. */
   readonly lampModulation?: number;
-  /** All that keeps still, along rays. */
-  readonly look: Look;
-  /** What moves, painted over the still light. */
-  readonly moving?: MovingLayer;
+  /** Something moves in it. */
+  readonly moves?: true;
+  /** Its light, where it is none of the salt works'. */
+  readonly lightField?: LightField;
 }
 
 /** The two fields a scene's main light makes. */

@@ -1,18 +1,10 @@
+import { lightFieldOf } from '../scene/lightField';
 import { flashTint } from '../scene/besideLamp';
 import { renderFlash } from '../scene/render';
 import { createLightPlane, type LightPlane } from '../sensor/lightPlane';
+import { FLASH_GUIDE_NUMBER } from './flash';
 import { sceneResponse } from './sceneResponse';
-import type { SimulatedPlan, SimulatedShot } from './simulatedPlan';
-
-/** Guide number of the simulated phone's flash, in metres at ISO 100: invented, as the phone is. */
-export const FLASH_GUIDE_NUMBER = 4;
-
-/** Of the frames of a long exposure the flash falls into the first, or into the last. */
-export const longFlash = (
-  flash: SimulatedShot['flash'],
-  isFirst: boolean,
-  isLast: boolean,
-): SimulatedShot['flash'] => ((flash === 'begin' ? isFirst : isLast) ? flash : null);
+import type { SimulatedPlan } from './simulatedPlan';
 
 /**
  * What a framing sends back of the flash on some rows of its picture, in cd s/m2 on the camera's
@@ -25,6 +17,6 @@ export function flashRows(plan: SimulatedPlan, top: number, height: number): Lig
   renderFlash(scene, framing, plane, response, binning === 1 ? 1 : 2, FLASH_GUIDE_NUMBER);
   const atS = shot.flash === 'end' ? shot.startS + shot.timeS : shot.startS;
   const tint = flashTint(scene.white, FLASH_GUIDE_NUMBER);
-  scene.moving?.flash?.(framing, plane, response, atS, tint);
+  lightFieldOf(scene).moving?.flash?.(framing, plane, response, atS, tint);
   return plane;
 }

@@ -1,4 +1,4 @@
-export { FLASH_GUIDE_NUMBER, longFlash } from './flashLight';
+export { FLASH_GUIDE_NUMBER, longFlash } from './flash';
 export { type LampReadout, READOUT_S, rowShares, stripeLight } from './lampStripes';
 export { noiseProfile, type RawLevels, rawLevels } from './rawLevels';
 export { sceneResponse } from './sceneResponse';
@@ -15,8 +15,8 @@ export {
   type StageListener,
 } from './simulatedBand';
 export { assembleSimulatedDng, developPreview, mosaicOf, simulatedDeveloper } from './simulatedDng';
+export { plainShot } from './plainShot';
 export {
-  plainShot,
   planSimulated,
   SIMULATED_MAKE,
   SIMULATED_MODEL,

@@ -1,3 +1,4 @@
+import { lightFieldOf } from '../scene/lightField';
 import { blurReachPx, defocusOf, dioptresOf } from '../optics/defocus';
 import { DefocusBlur } from '../optics/defocusBlur';
 import type { LensModel } from '../optics/lenses';
@@ -94,7 +95,7 @@ export class SensorRegion {
       const side = this.size + 2 * this.margin;
       this.still = createLightPlane(side, side, x, y);
       this.spare = createLightPlane(side, side, x, y);
-      this.moved = target.scene.moving ? createLightPlane(side, side, x, y) : null;
+      this.moved = target.scene.moves ? createLightPlane(side, side, x, y) : null;
       render(target, this.still);
     }
   }
@@ -142,7 +143,7 @@ export class SensorRegion {
     moved.depthM.set(still.depthM);
     const plane = { ...moved, column: still.column, row: still.row };
     const response = sceneResponse(target.scene, target.lens);
-    target.scene.moving!.paint(target.framing, plane, response, { startS, timeS });
+    lightFieldOf(target.scene).moving!.paint(target.framing, plane, response, { startS, timeS });
     return plane;
   }
 

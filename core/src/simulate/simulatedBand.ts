@@ -1,3 +1,4 @@
+import { lightFieldOf } from '../scene/lightField';
 import { encodeBand } from '../files/dng/encodeBand';
 import { TILE_HEIGHT, TILE_WIDTH } from '../files/dng/tiling';
 import { blurReachPx } from '../optics/defocus';
@@ -62,7 +63,7 @@ const ambientRows =
   (top, height) => {
     const { shot, scene, framing, lens } = plan;
     const plane = still?.rows(plan, band, top, height) ?? stillRows(plan, top, height);
-    scene.moving?.paint(framing, plane, sceneResponse(scene, lens), shot);
+    lightFieldOf(scene).moving?.paint(framing, plane, sceneResponse(scene, lens), shot);
     return plane;
   };
 

@@ -3,7 +3,7 @@ import { findLens } from '../optics/lenses';
 import { PACE_M_S } from '../optics/smear';
 import { croppedFocalLength35, croppedSize, pixelAngleRad } from '../optics/zoom';
 import type { Scene } from '../scene/index';
-import { FLASH_GUIDE_NUMBER } from './flashLight';
+import { FLASH_GUIDE_NUMBER } from './flash';
 import type { Settings } from '../settings/settings';
 
 /** How far away a chosen subject is taken to be where the scene does not say, in metres. */

@@ -1,17 +1,18 @@
-import { CIE_D55 } from '../colour/illuminants';
-import { whitePointOf, type WhitePoint } from '../colour/whitePoint';
+import type { WhitePoint } from '../colour/whitePoint';
 import type { Moment, ShotMetadata } from '../files/dng/description';
 import { ORIENTATION_LEVEL, ORIENTATION_UPRIGHT } from '../files/dng/tags';
 import { TILE_HEIGHT, TILE_WIDTH } from '../files/dng/tiling';
-import { isoFromClick, timeSFromClick } from '../exposure/clicks';
+import { isoFromClick } from '../exposure/clicks';
 import type { MeterPattern } from '../exposure/metering';
 import { nominalIso } from '../exposure/nominal';
 import { aspectBox, type AspectRatio, type PixelBox } from '../optics/aspect';
-import { defocusOf, dioptresOf, distanceOf, type Defocus } from '../optics/defocus';
+import { defocusOf, distanceOf, type Defocus } from '../optics/defocus';
 import { lensFocus } from '../optics/focusScale';
 import { findLens, type LensModel } from '../optics/lenses';
 import { croppedFocalLength35, croppedSize, pixelAngleRad } from '../optics/zoom';
-import { depthAt, findScene, framingPixel, type Framing, type Scene } from '../scene/index';
+import { framingPixel, type Framing } from '../scene/framing';
+import type { Scene } from '../scene/scene';
+import { findScene } from '../scene/scenes';
 import type { Gather, SeriesPlace } from '../series/series';
 import type { FileKind } from '../settings/settings';
 import { photositeResponse, type PhotositeResponse } from '../sensor/sensorModel';
@@ -66,57 +67,6 @@ export interface SimulatedShot {
   readonly series: SeriesPlace | null;
   /** It is gathered from many, each exposed as said here; null: it is one exposure. */
   readonly gathered: GatheredFrames | null;
-}
-
-/** Distance of what lies in the middle of a scene's opening picture. */
-function opticalAxisM(scene: Scene): number {
-  const middle: Framing = {
-    ...scene.framing,
-    halfLongTangent: 1,
-    longPx: 2,
-    shortPx: 2,
-    layout: 'level',
-  };
-  return depthAt(scene, middle, 1, 1);
-}
-
-/**
- * A plain shot of a scene, 1/125 s at ISO 100: whole main lens focused on the middle, level, on a
- * tripod, nothing before the lens.
- */
-export function plainShot(sceneId: string): SimulatedShot {
-  const scene = findScene(sceneId);
-  const opening = scene?.framing ?? { yawRad: 0, pitchRad: 0 };
-  return {
-    sceneId,
-    lensId: 'main',
-    crop: 1,
-    timeS: timeSFromClick(-21),
-    isoClick: 0,
-    compClicks: 0,
-    meter: 'centre',
-    program: 'manual',
-    focusDioptres: scene ? dioptresOf(opticalAxisM(scene)) : 0,
-    sizeMp: 12,
-    files: 'dng',
-    jpegQuality: 92,
-    aspect: '4:3',
-    upright: false,
-    ...opening,
-    filterStops: 0,
-    torch: false,
-    flash: null,
-    steady: true,
-    stabiliserStops: 0,
-    mainsHz: 50,
-    startS: 0,
-    white: whitePointOf(scene?.white ?? CIE_D55),
-    whiteIsAuto: false,
-    seed: 1,
-    capturedAt: { epochMs: 0, offsetMinutes: 0 },
-    series: null,
-    gathered: null,
-  };
 }
 
 /** A shot with its models looked up and its sizes worked out. */

@@ -17,7 +17,7 @@ export function stillRows(plan: SimulatedPlan, top: number, height: number): Lig
  * focus, with nothing that moves.
  */
 export const isStillBehindLens = ({ shot, scene }: SimulatedPlan): boolean =>
-  shot.steady && !scene.moving && shot.series?.kind !== 'focus';
+  shot.steady && !scene.moves && shot.series?.kind !== 'focus';
 
 /** What the light of a still framing depends on. */
 const framingKey = ({ scene, lens, framing, binning, shot }: SimulatedPlan): string =>

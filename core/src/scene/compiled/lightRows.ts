@@ -1,8 +1,9 @@
 import type { LightPlane } from '../../sensor/lightPlane';
 import { KeptRoutines, padded } from '../../wasm';
 import { framingPixel, type Framing } from '../framing';
+import { lightFieldOf } from '../lightField';
 import { inMemory } from '../rays/four';
-import { renderRow } from '../rays/rayRow';
+import { renderRow, type Look } from '../rays/rayRow';
 import {
   COS_PITCH,
   COS_YAW,
@@ -18,7 +19,7 @@ import {
 } from '../rays/setting';
 import type { Scene } from '../scene';
 import { FREE_AT, layLattice, SETTING_AT, writeReceiving, type Receiving } from './memory';
-import { COMPILED_STILL } from './places';
+import { compiledOf } from './places';
 
 /** See renderRow of rays/rayRow.ts, which is what they are in TypeScript. */
 interface RowRoutines {
@@ -34,10 +35,10 @@ interface RowRoutines {
   ): void;
 }
 
-const places = new Map<string, KeptRoutines<RowRoutines>>();
+const places = new Map<Look, KeptRoutines<RowRoutines>>();
 
-function routinesOf({ id, look }: Scene): KeptRoutines<RowRoutines> {
-  const known = places.get(id);
+function routinesOf(look: Look): KeptRoutines<RowRoutines> {
+  const known = places.get(look);
   if (known) return known;
   const plain = (buffer: ArrayBuffer): RowRoutines => ({
     row(...where) {
@@ -45,8 +46,8 @@ function routinesOf({ id, look }: Scene): KeptRoutines<RowRoutines> {
       renderRow(look, ...where);
     },
   });
-  const made = new KeptRoutines(COMPILED_STILL[id], plain, layLattice);
-  places.set(id, made);
+  const made = new KeptRoutines(compiledOf(look), plain, layLattice);
+  places.set(look, made);
   return made;
 }
 
@@ -90,7 +91,10 @@ function writeSetting(at: Float32Array, setting: RowSetting): void {
 export function renderRows(setting: RowSetting, plane: LightPlane, plain = false): void {
   const { width, height } = plane;
   const depthAt = FREE_AT + padded(12 * width);
-  const { buffer, routines } = routinesOf(setting.scene).of(depthAt + padded(4 * width), plain);
+  const { buffer, routines } = routinesOf(lightFieldOf(setting.scene).look).of(
+    depthAt + padded(4 * width),
+    plain,
+  );
   const floats = new Float32Array(buffer);
   writeSetting(floats.subarray(SETTING_AT / 4, SETTING_AT / 4 + SETTING_LENGTH), setting);
   const rgb = floats.subarray(FREE_AT / 4, FREE_AT / 4 + 3 * width);

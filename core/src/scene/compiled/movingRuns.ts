@@ -4,7 +4,7 @@ import { inMemory } from '../rays/four';
 import { renderRun, type LookMoving } from '../rays/movingRun';
 import { PIXEL, SETTING_LENGTH } from '../rays/setting';
 import { FREE_AT, layLattice, SETTING_AT, writeReceiving, type Receiving } from './memory';
-import { COMPILED_MOVING } from './places';
+import { compiledOf } from './places';
 
 /** See renderRun of rays/movingRun.ts, which is what they are in TypeScript. */
 interface RunRoutines {
@@ -48,14 +48,14 @@ export interface Rays {
 export class MovingRuns {
   private readonly routines: KeptRoutines<RunRoutines>;
 
-  constructor(id: string, look: LookMoving) {
+  constructor(look: LookMoving) {
     const plain = (buffer: ArrayBuffer): RunRoutines => ({
       run(...where) {
         inMemory(buffer);
         renderRun(look, ...where);
       },
     });
-    this.routines = new KeptRoutines(COMPILED_MOVING[id], plain, layLattice);
+    this.routines = new KeptRoutines(compiledOf(look), plain, layLattice);
   }
 
   /**

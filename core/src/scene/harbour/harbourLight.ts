@@ -1,5 +1,5 @@
 import { litBy, type Scene } from '../scene';
-import { look, SKY_L, TOWN_L } from './harbourLook';
+import { SKY_L, TOWN_L } from './place';
 
 const KELVIN = 2750;
 const STATED_PITCH = 0.55;
@@ -19,5 +19,4 @@ export const harbourLight: Scene = {
     luminance: SKY_L + TOWN_L * 0.8 * Math.exp(-Math.sin(STATED_PITCH) * 14),
   },
   subject: null,
-  look,
 };

@@ -50,6 +50,7 @@ import {
   WHITE_R,
 } from '../rays/registers';
 import { clearHit, hitBox, hitCylinder } from '../rays/solid';
+import { SKY_L, TOWN_L } from './place';
 
 /** A small light at the end of a mole, at night. Metres, sea level 0. */
 const EYE_M = 2.2;
@@ -66,9 +67,6 @@ const GLASS_L = 95;
 const BULL_EYE_L = 520;
 /** Luminous intensity towards the shore in candela: mean luminance times the lantern's face. */
 const LAMP_CD = 600;
-/** Night sky overhead, and the glow of a far town along the horizon, cd/m2. */
-export const SKY_L = 0.0035;
-export const TOWN_L = 0.03;
 /** What the sky gives the ground, lux. */
 const NIGHT_LX = 0.02;
 

@@ -1,5 +1,5 @@
 import { litBy, type Scene } from '../scene';
-import { CARD_LX, CARD_REFLECTANCE, CARD_X, CARD_Y, CARD_Z, look } from './packingLook';
+import { CARD_LX, CARD_REFLECTANCE, CARD_X, CARD_Y, CARD_Z } from './place';
 
 const KELVIN = 2900;
 
@@ -19,5 +19,4 @@ export const packingBench: Scene = {
   },
   subject: null,
   lampModulation: 0.35,
-  look,
 };

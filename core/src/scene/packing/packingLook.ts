@@ -41,30 +41,24 @@ import {
 import { clearHit, hitCylinder, keepHit } from '../rays/solid';
 import { glassGlint, jarAlbedo, JAR_X, JAR_Z, meetJar } from './jar';
 import { BENCH_Y, LAMP_X, LAMP_Y, LAMP_Z } from './place';
+import { CARD_X, CARD_Y, CARD_Z, CARD_REFLECTANCE, CARD_LX } from './place';
 
 /**
  * A bench by lamplight: jars of salt between 0.3 and 1 m away and a grey card. Metres; the camera is the origin, the
  * bench lies below it.
  */
 const WALL_Z = 1.45;
-/** The card leans back a little; half sizes along it. */
-export const CARD_X = 0.005;
-export const CARD_Y = BENCH_Y + 0.077;
-export const CARD_Z = 0.68;
 const CARD_HALF_WIDTH = 0.055;
 const CARD_HALF_HEIGHT = 0.075;
 const LEAN = 0.16;
 const COS_LEAN = Math.cos(LEAN);
 const CARD_NY = Math.sin(LEAN);
 const CARD_NZ = -COS_LEAN;
-export const CARD_REFLECTANCE = 0.18;
 /** A fine cross printed in its middle: something to focus on. Half its length and half a line's width. */
 const CROSS_HALF_LENGTH = 0.009;
 const CROSS_HALF_WIDTH = 0.0004;
 const CROSS_REFLECTANCE = 0.04;
 
-/** Illuminance on the middle of the card in lux, and the light thrown back by the room. */
-export const CARD_LX = 280;
 const ROOM_LX = 14;
 
 /** Lux a surface facing the lamp would get at a metre, so that the card gets what is stated. */

@@ -1,7 +1,5 @@
 import { litBy, type Scene } from '../scene';
-import { EYE_M, look } from './pansLook';
-import { SHED_Z0 } from './shed';
-import { DOORWAY_L, DOORWAY_X } from './surfaces';
+import { DOORWAY_L, DOORWAY_X, EYE_M, SHED_Z0 } from './place';
 
 /** White salt heaps in the sun, brine with glints, a dark shed, sky: contrast no single setting forgives. */
 export const pansAtNoon: Scene = {
@@ -18,5 +16,4 @@ export const pansAtNoon: Scene = {
     luminance: DOORWAY_L,
   },
   subject: null,
-  look,
 };

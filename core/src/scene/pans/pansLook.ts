@@ -17,8 +17,8 @@ import { BLUE, DISTANCE, GREEN, RED } from '../rays/registers';
 import { background } from './background';
 import { shadeGround } from './ground';
 import { solids } from './solids';
+import { EYE_M } from './place';
 
-export const EYE_M = 1.65;
 /** Ground further away than this lies in the haze of the hills. */
 const FAR_END = 420;
 

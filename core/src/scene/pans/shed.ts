@@ -16,17 +16,13 @@ import {
   type Mask,
 } from '../rays/four';
 import { SHED_NX, SHED_NY, SHED_NZ, SHED_ROOF, SHED_T } from './registers';
+import { SHED_MIDDLE, SHED_X0, SHED_X1, SHED_Z0 } from './place';
 
-/** The drying shed seen from outside: a box with a gable roof along z. Metres, ground at 0. */
-export const SHED_X0 = 6.6;
-export const SHED_X1 = 12.6;
-export const SHED_Z0 = 22;
 const SHED_Z1 = 31;
 const EAVES = 3;
 const RIDGE = 5.1;
 const OVERHANG = 0.45;
 
-export const SHED_MIDDLE = (SHED_X0 + SHED_X1) / 2;
 const HALF = (SHED_X1 - SHED_X0) / 2;
 const ROOF_SLOPE = (RIDGE - EAVES) / HALF;
 const ROOF_LENGTH = Math.sqrt(1 + ROOF_SLOPE * ROOF_SLOPE);

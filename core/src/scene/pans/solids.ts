@@ -43,7 +43,8 @@ import {
   SHED_T,
 } from './registers';
 import { shadeMatt, SUN_X, SUN_Y, SUN_Z } from './shade';
-import { hitShed, SHED_MIDDLE } from './shed';
+import { SHED_MIDDLE } from './place';
+import { hitShed } from './shed';
 import { inDoorway, shadeBoards, shadeDoorway, shadeSalt, shadeTiles } from './surfaces';
 
 /** Directions (sine of elevation) between which heaps can be seen, from the camera or mirrored in the near pan. */

@@ -31,7 +31,7 @@ import {
   addLight,
 } from '../rays/functions';
 import { shadeMatt } from './shade';
-import { SHED_MIDDLE } from './shed';
+import { DOORWAY_L, DOORWAY_X } from './place';
 
 /** Matt materials of the pans: each gives the light they send back. Lengths in metres. */
 
@@ -212,10 +212,6 @@ export function shadeTiles(
     add(k(0.7), mul(k(0.3), edge)),
   );
 }
-
-/** Middle of the open doorway in the shed's front, and the luminance of the dark behind it in cd/m2. */
-export const DOORWAY_X = SHED_MIDDLE - 0.4;
-export const DOORWAY_L = 16;
 
 /** Where the shed's front has its open doorway. */
 export function inDoorway(x: Four, y: Four): Mask {

@@ -1,5 +1,5 @@
 import { litBy, type Scene } from '../scene';
-import { DOOR_X, look, ROOM_Z1, YARD_L } from './shedLook';
+import { DOOR_X, ROOM_Z1, YARD_L } from './place';
 
 /** Dark inside, bright door: fourteen stops from the boards to the yard. */
 export const dryingShed: Scene = {
@@ -16,5 +16,4 @@ export const dryingShed: Scene = {
     luminance: 0.9 * YARD_L,
   },
   subject: null,
-  look,
 };

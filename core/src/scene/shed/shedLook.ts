@@ -49,21 +49,16 @@ import {
   WHITE_R,
 } from '../rays/registers';
 import { clearHit, hitBox, keepHit } from '../rays/solid';
+import { DOOR_X, DOOR_X0, DOOR_X1, ROOM_Z1, YARD_L } from './place';
 
 /** A long dark shed seen from its dark end: racks of drying salt, and a door into the sun. Metres, floor at 0. */
 const EYE_M = 1.6;
 const ROOM_X = 3.4;
 const ROOM_Y1 = 3.9;
 const ROOM_Z0 = -1.5;
-export const ROOM_Z1 = 11;
-const DOOR_X0 = -0.75;
-const DOOR_X1 = 0.95;
 const DOOR_Y1 = 2.35;
-export const DOOR_X = (DOOR_X0 + DOOR_X1) / 2;
 const DOOR_AREA = (DOOR_X1 - DOOR_X0) * DOOR_Y1;
 
-/** Luminance of the sunlit salt yard outside, and the mean of what the door lets in, cd/m2. */
-export const YARD_L = 9200;
 const DOOR_MEAN_L = 6800;
 /** Light thrown about inside, lux at the door's end; it halves every 3.6 m. */
 const ROOM_LX = 250;

@@ -9,10 +9,7 @@ import {
 import { add, got, k, less, mul, select, sub, type Four } from '../rays/four';
 import { exp, setLight } from '../rays/functions';
 import { WHITE_B, WHITE_G, WHITE_R } from '../rays/registers';
-
-/** Luminance of the sky after sunset, cd/m2: overhead, and added towards the horizon. */
-export const ZENITH_L = 9.5;
-export const GLOW_L = 26;
+import { GLOW_L, ZENITH_L } from './place';
 
 /** Illuminance of the open dusk sky in lux; its colour is the place's white. */
 export const DUSK_LX = 58;

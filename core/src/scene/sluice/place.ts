@@ -20,3 +20,7 @@ export const WHEEL_Y = 1.35;
 export const WHEEL_Z = 6.2;
 export const WHEEL_RADIUS = 1.6;
 export const WHEEL_OMEGA = 0.85;
+
+/** Luminance of the sky after sunset, cd/m2: overhead, and added towards the horizon. */
+export const ZENITH_L = 9.5;
+export const GLOW_L = 26;

@@ -1,19 +1,13 @@
-import { RayLayer } from '../moving';
 import { litBy, type Scene } from '../scene';
-import { GLOW_L, ZENITH_L } from './dusk';
-import { WHEEL_OMEGA, WHEEL_RADIUS, WHEEL_Z } from './place';
-import { look } from './sluiceLook';
-import { sluiceMotion } from './water';
+import { GLOW_L, WHEEL_OMEGA, WHEEL_RADIUS, WHEEL_Z, ZENITH_L } from './place';
 
-const ID = 'sluice-at-dusk';
-const lit = litBy({ locus: 'daylight', kelvin: 9500 });
 const STATED_PITCH = 0.42;
 
 /** Falling water and a turning wheel in the last light: freeze them or let them flow. */
 export const sluiceAtDusk: Scene = {
-  id: ID,
+  id: 'sluice-at-dusk',
   name: 'Sluice at dusk',
-  ...lit,
+  ...litBy({ locus: 'daylight', kelvin: 9500 }),
   framing: { yawRad: 0.03, pitchRad: 0.03 },
   description: 'Falling water and a turning wheel after sunset: freeze them, or let them flow.',
   stated: {
@@ -28,6 +22,5 @@ export const sluiceAtDusk: Scene = {
     speedMS: WHEEL_OMEGA * WHEEL_RADIUS,
     distanceM: WHEEL_Z,
   },
-  look,
-  moving: new RayLayer(sluiceMotion(ID, lit.white), 1 / 30),
+  moves: true,
 };

@@ -14,11 +14,8 @@ import {
 } from './place';
 import { lookMoving } from './waterLook';
 
-export { FALL_M_S } from './waterLook';
-
 /** Falling water, the pool under it and the turning wheel. */
-export const sluiceMotion = (id: string, white: Chromaticity): MovingRays => ({
-  id,
+export const sluiceMotion = (white: Chromaticity): MovingRays => ({
   white,
   reaches(dx, dy, dz) {
     if (dz <= 0.05) return false;

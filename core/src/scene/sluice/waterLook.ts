@@ -44,7 +44,7 @@ import {
 import { wheelCover } from './wheel';
 
 /** Speeds in m/s: water falling over the sill, and the pool running towards the camera. */
-export const FALL_M_S = 3.6;
+const FALL_M_S = 3.6;
 const POOL_M_S = 0.9;
 
 /** Reflectances: foam, water a light meets from beside the camera, wet wood. */

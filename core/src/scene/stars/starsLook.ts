@@ -42,12 +42,10 @@ import {
   squared,
 } from '../rays/functions';
 import { BLUE, DISTANCE, GREEN, RED, REFLECTANCE } from '../rays/registers';
+import { AIR_L, TOWN_L } from './place';
 
 const EYE_M = 1.6;
 
-/** Luminance of the night sky in cd/m2: airglow overhead, a far town's glow at the horizon, the faint band. */
-export const AIR_L = 0.0017;
-export const TOWN_L = 0.0022;
 const BAND_L = 0.0019;
 /** Illuminance of the whole sky on the ground, lux. */
 const SKY_LX = 0.007;

@@ -1,7 +1,6 @@
 import { litBy, type Scene } from '../scene';
 import { POLE } from './skyTurn';
-import { StarLayer } from './starLayer';
-import { AIR_L, look, TOWN_L } from './starsLook';
+import { AIR_L, TOWN_L } from './place';
 
 const STATED = { yaw: -0.62, pitch: 0.9 } as const;
 
@@ -21,6 +20,5 @@ export const starsOverThePans: Scene = {
   },
   subject: null,
   skyPole: POLE,
-  look,
-  moving: new StarLayer(),
+  moves: true,
 };

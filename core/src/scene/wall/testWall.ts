@@ -3,14 +3,13 @@ import { METER_K } from '../../exposure/metering';
 import type { SceneRgb } from '../light';
 import { litBy, type Scene } from '../scene';
 import {
-  look,
   WALL_M,
   WEDGE_HALF_HEIGHT,
   WEDGE_STEP_WIDTH,
   WEDGE_STEPS,
   WEDGE_TOP,
   WEDGE_Y,
-} from './wallLook';
+} from './place';
 
 export { WALL_M };
 
@@ -87,7 +86,6 @@ function testWallUnder(source: LightSource, id: string, name: string, words: str
       luminance: GREY_CARD_LUMINANCE,
     },
     subject: null,
-    look,
   };
 }
 

@@ -28,18 +28,17 @@ import {
   WHITE_G,
   WHITE_R,
 } from '../rays/registers';
+import {
+  WALL_M,
+  WEDGE_HALF_HEIGHT,
+  WEDGE_STEPS,
+  WEDGE_STEP_WIDTH,
+  WEDGE_TOP,
+  WEDGE_Y,
+} from './place';
 
-/** Distance of the wall in metres. */
-export const WALL_M = 1.15;
 /** Luminance of what is white on it, cd/m2. */
 export const WHITE_L = (12.5 * 2.4 * 2.4 * 128) / 100 / 0.18;
-
-/** The wedge: 21 steps from 90 % down, each 1/3 stop darker than the one to its left. */
-export const WEDGE_STEPS = 21;
-export const WEDGE_TOP = 0.9;
-export const WEDGE_STEP_WIDTH = 0.052;
-export const WEDGE_Y = -0.27;
-export const WEDGE_HALF_HEIGHT = 0.075;
 
 /** Fine line targets right of the wedge and left of it: line pairs from 4 mm down to 0.4 mm. */
 const TARGET_X = 0.67;

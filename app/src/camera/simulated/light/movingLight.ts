@@ -1,6 +1,6 @@
 import { sceneResponse } from '@velmo/core/simulate';
 import type { LensModel } from '@velmo/core/optics';
-import type { Framing, OpenShutter, Scene } from '@velmo/core/scene';
+import { lightFieldOf, type Framing, type OpenShutter, type Scene } from '@velmo/core/scene';
 import { createLightPlane, rowsOf, type LightPlane } from '@velmo/core/sensor';
 import { addEnlarged } from './stillLight';
 
@@ -64,7 +64,7 @@ class SmallPainting {
   paint({ scene, lens }: Target, shutter: OpenShutter, slice: number, slices: number): void {
     const rows = this.plane.height / slices;
     const band = rowsOf(this.plane, slice * rows, rows);
-    scene.moving?.paint(this.framing!, band, sceneResponse(scene, lens), shutter);
+    lightFieldOf(scene).moving?.paint(this.framing!, band, sceneResponse(scene, lens), shutter);
   }
 
   finish(): void {
@@ -113,8 +113,9 @@ export class MovingLight {
     this.composed.rgb.set(still.rgb);
     this.slice = 0;
     this.paintedAtS = -Infinity;
-    if (!scene.moving) return;
-    if (!scene.moving.coarse) {
+    const { moving } = lightFieldOf(scene);
+    if (!moving) return;
+    if (!moving.coarse) {
       this.advance(shutter);
       return;
     }
@@ -126,7 +127,7 @@ export class MovingLight {
   /** Moves on by a frame; true when `composed` has changed. */
   advance(shutter: OpenShutter): boolean {
     const { target, small, composed } = this;
-    const moving = target?.scene.moving;
+    const moving = target && lightFieldOf(target.scene).moving;
     if (!target || !moving) return false;
     if (!moving.coarse) {
       const fresh = shutter.timeS === this.shutter.timeS;
