@@ -3,6 +3,7 @@ import { averageBench } from './average';
 import { cameraBench } from './camera';
 import { enginesBench } from './engines';
 import { fieldBench } from './field';
+import { lightBench } from './light';
 import { losslessJpegBench } from './losslessJpeg';
 import type { Result } from './measure';
 import { monitorPassBench } from './monitorPass';
@@ -17,6 +18,7 @@ const GROUPS: Readonly<Record<string, () => Result[] | Promise<Result[]>>> = {
   monitors: monitorPassBench,
   peaking: peakingBench,
   'ljpeg-decode': losslessJpegBench,
+  light: lightBench,
   'entry-bundle': bundleBench,
   'capture-12mp': captureBench,
   field: fieldBench,

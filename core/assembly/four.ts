@@ -11,7 +11,7 @@ export type Mask = v128;
 /** Where things lie, in bytes: 48 registers, what the compiler needs, the setting of a row, the lattice, the rows. */
 const SETTING: usize = 1024;
 const LATTICE: usize = 2048;
-const LATTICE_STRIDE = 257;
+const BELOW: usize = LATTICE + 257 * 4;
 
 // prettier-ignore
 @inline export function k(v: number): Four { return f32x4.splat(<f32>v); }
@@ -84,28 +84,39 @@ function eased(t: Four): Four {
 
 /** Two neighbouring places of the lattice from each of two addresses. */
 @inline
-function pairs(first: i32, second: i32): v128 {
-  const half = v128.load_zero<u64>(first, LATTICE);
-  return v128.load_lane<u64>(second, half, 1, LATTICE);
+function upperPairs(first: i32, second: i32): v128 {
+  return v128.load_lane<u64>(second, v128.load_zero<u64>(first, LATTICE), 1, LATTICE);
 }
 
+/** The same a row below. */
+@inline
+function lowerPairs(first: i32, second: i32): v128 {
+  return v128.load_lane<u64>(second, v128.load_zero<u64>(first, BELOW), 1, BELOW);
+}
+
+/** The cell of a whole number, 0..255: the last bits of what it is with 1.5 * 2^23 added. */
+@inline
+function cell(whole: Four): v128 {
+  return v128.and(f32x4.add(whole, f32x4.splat(12582912)), i32x4.splat(255));
+}
+
+@inline
 export function valueNoise(x: Four, y: Four): Four {
   const fx = f32x4.floor(x);
   const fy = f32x4.floor(y);
   const wx = eased(sub(x, fx));
   const wy = eased(sub(y, fy));
-  const mask = i32x4.splat(255);
-  const column = v128.and(i32x4.trunc_sat_f32x4_s(fx), mask);
-  const row = i32x4.trunc_sat_f32x4_s(fy);
-  const stride = i32x4.splat(LATTICE_STRIDE);
-  const top = i32x4.shl(i32x4.add(i32x4.mul(v128.and(row, mask), stride), column), 2);
-  const below = v128.and(i32x4.add(row, i32x4.splat(1)), mask);
-  const bottom = i32x4.shl(i32x4.add(i32x4.mul(below, stride), column), 2);
-  // A corner and the one to its right lie side by side.
-  const t01 = pairs(i32x4.extract_lane(top, 0), i32x4.extract_lane(top, 1));
-  const t23 = pairs(i32x4.extract_lane(top, 2), i32x4.extract_lane(top, 3));
-  const b01 = pairs(i32x4.extract_lane(bottom, 0), i32x4.extract_lane(bottom, 1));
-  const b23 = pairs(i32x4.extract_lane(bottom, 2), i32x4.extract_lane(bottom, 3));
+  const row = cell(fy);
+  const at = i32x4.shl(i32x4.add(i32x4.add(i32x4.shl(row, 8), row), cell(fx)), 2);
+  const a0 = i32x4.extract_lane(at, 0);
+  const a1 = i32x4.extract_lane(at, 1);
+  const a2 = i32x4.extract_lane(at, 2);
+  const a3 = i32x4.extract_lane(at, 3);
+  // A corner and the one to its right lie side by side, those below them a row further.
+  const t01 = upperPairs(a0, a1);
+  const t23 = upperPairs(a2, a3);
+  const b01 = lowerPairs(a0, a1);
+  const b23 = lowerPairs(a2, a3);
   const a = v128.shuffle<i32>(t01, t23, 0, 2, 4, 6);
   const b = v128.shuffle<i32>(t01, t23, 1, 3, 5, 7);
   const c = v128.shuffle<i32>(b01, b23, 0, 2, 4, 6);

@@ -24,6 +24,19 @@ import {
   photositeResponse,
 } from '../src/sensor';
 import { tentBlur } from '../src/simulate/lensBlur';
+import { hasVectors } from '../src/wasm';
+
+describe('vectors', () => {
+  test('are there in Node, and missed where there is no WebAssembly, or none with them', () => {
+    expect(hasVectors()).toBe(true);
+    const real = globalThis.WebAssembly;
+    for (const stand of [undefined, { validate: () => false }]) {
+      Object.defineProperty(globalThis, 'WebAssembly', { value: stand, configurable: true });
+      expect(hasVectors()).toBe(false);
+    }
+    Object.defineProperty(globalThis, 'WebAssembly', { value: real, configurable: true });
+  });
+});
 
 describe('compiled inner loops', () => {
   test('each is what its source compiles to', () => {

@@ -1,2 +1,3 @@
+export { hasVectors } from './hasVectors';
 export { KeptRoutines, padded } from './keptRoutines';
 export { createRoutines, type Routines } from './wasmModule';

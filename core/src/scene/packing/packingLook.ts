@@ -40,8 +40,17 @@ import {
 } from '../rays/registers';
 import { clearHit, hitCylinder, keepHit } from '../rays/solid';
 import { glassGlint, jarAlbedo, JAR_X, JAR_Z, meetJar } from './jar';
-import { BENCH_Y, LAMP_X, LAMP_Y, LAMP_Z } from './place';
-import { CARD_X, CARD_Y, CARD_Z, CARD_REFLECTANCE, CARD_LX } from './place';
+import {
+  BENCH_Y,
+  LAMP_X,
+  LAMP_Y,
+  LAMP_Z,
+  CARD_X,
+  CARD_Y,
+  CARD_Z,
+  CARD_REFLECTANCE,
+  CARD_LX,
+} from './place';
 
 /**
  * A bench by lamplight: jars of salt between 0.3 and 1 m away and a grey card. Metres; the camera is the origin, the

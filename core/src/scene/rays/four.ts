@@ -63,15 +63,16 @@ const hash2 = (x: number, y: number): number => {
 export const cellRandom = (x: Four, y: Four, salt: Whole): Four =>
   f(f(hash2(x + salt * 7919, y - salt * 104729)) * 2 ** -32);
 
-/** Cells along a side of the lattice, and places in its rows: the first cell stands behind the last. */
+/** Cells along a side of the lattice; the first of a row or column stands behind its last again. */
 const LATTICE_CELLS = 256;
 const LATTICE_STRIDE = LATTICE_CELLS + 1;
 const LATTICE_MASK = LATTICE_CELLS - 1;
 
 /** Random heights -1..1 on a lattice that repeats every 256 cells: one look-up instead of a hash. */
-export const LATTICE = Float32Array.from({ length: LATTICE_STRIDE * LATTICE_CELLS }, (_, i) => {
+export const LATTICE = Float32Array.from({ length: LATTICE_STRIDE ** 2 }, (_, i) => {
   const x = (i % LATTICE_STRIDE) & LATTICE_MASK;
-  return hash2(x, Math.floor(i / LATTICE_STRIDE)) / 2147483648 - 1;
+  const y = Math.floor(i / LATTICE_STRIDE) & LATTICE_MASK;
+  return hash2(x, y) / 2147483648 - 1;
 });
 
 /** Quintic step between two cells. */
@@ -84,7 +85,7 @@ export function valueNoise(x: Four, y: Four): Four {
   const wx = eased(sub(x, ix));
   const wy = eased(sub(y, iy));
   const top = (iy & LATTICE_MASK) * LATTICE_STRIDE + (ix & LATTICE_MASK);
-  const bottom = ((iy + 1) & LATTICE_MASK) * LATTICE_STRIDE + (ix & LATTICE_MASK);
+  const bottom = top + LATTICE_STRIDE;
   const a = LATTICE[top];
   const c = LATTICE[bottom];
   const upper = add(a, mul(sub(LATTICE[top + 1], a), wx));

@@ -126,16 +126,19 @@ export function fractalNoise(
 ): Four {
   let sum = k(0);
   let amplitude = 0.55;
-  let w = wavelength;
-  const fineness = div(k(0.5), footprint);
+  let frequency = 1 / wavelength;
+  // Footprints a wave, less what an octave needs to be seen at all.
+  let fineness = div(k(0.5 * wavelength), footprint);
   for (let i = 0; i < octaves; i++) {
-    const room = sub(mul(k(w), fineness), k(1));
+    const room = sub(fineness, k(1));
     if (!any(less(k(0), room))) break;
     const share = mul(k(amplitude), clamped(room));
-    const n = valueNoise(add(mul(x, k(1 / w)), k(i * 17.3)), sub(mul(y, k(1 / w)), k(i * 9.1)));
-    sum = add(sum, mul(share, n));
+    const across = add(mul(x, k(frequency)), k(i * 17.3));
+    const along = sub(mul(y, k(frequency)), k(i * 9.1));
+    sum = add(sum, mul(share, valueNoise(across, along)));
     amplitude *= 0.55;
-    w *= 0.47;
+    frequency *= 1 / 0.47;
+    fineness = mul(fineness, k(0.47));
   }
   return sum;
 }

@@ -1,5 +1,6 @@
 import { StyleSheet, Text, View } from 'react-native';
 import { SCENES } from '@velmo/core/scene';
+import { hasVectors } from '@velmo/core/wasm';
 import { Choice } from '../../../instruments/Choice';
 import { Sheet } from '../../../instruments/Sheet';
 import { useStore } from '../../../state/store';
@@ -22,6 +23,12 @@ export function CameraSheet() {
         <Text style={styles.head}>Of this device</Text>
         <DeviceCameras />
         <Text style={styles.head}>Simulated, at the salt works</Text>
+        {!hasVectors() && (
+          <Text style={styles.word}>
+            This browser computes without vectors (WebAssembly): the simulated pictures are the
+            same, but each takes many times as long.
+          </Text>
+        )}
         {SCENES.map((scene) => (
           <Place
             key={scene.id}
@@ -50,5 +57,6 @@ export function CameraSheet() {
 
 const styles = StyleSheet.create({
   places: { gap: 8 },
+  word: { fontFamily: FONT.regular, fontSize: 14, color: COLOUR.lightSoft },
   head: { fontFamily: FONT.semibold, fontSize: 15, color: COLOUR.light },
 });
