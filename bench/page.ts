@@ -1,9 +1,11 @@
-import { readdirSync, readFileSync, statSync } from 'node:fs';
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readdirSync, readFileSync, statSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
 import type { Browser, Page } from 'puppeteer-core';
-import { fieldReady, launch, openPage, serve, type Served } from '../e2e/browser';
-import { reported, type Result } from './measure';
+import { fieldReady, launch, openPage, press, serve, tap, type Served } from '../e2e/browser';
+import { compared, reported, type Result } from './measure';
 import { pageMemoryMb } from './memory';
 
 const BUNDLES = join(__dirname, '../app/dist/_expo/static/js/web');
@@ -27,8 +29,32 @@ export function bundleBench(): Result[] {
 }
 
 /** Sharp all over, and focused so near that most of the picture is blurred. */
-const PANS = 'scene=pans-at-noon&focus=inf';
-const DEFOCUSED = 'scene=packing-bench&focus=0.12&support=tripod';
+const PANS = { scene: 'pans-at-noon', link: 'focus=inf' };
+const DEFOCUSED = { scene: 'packing-bench', link: 'focus=0.12&support=tripod' };
+
+interface Shot {
+  readonly name: string;
+  readonly scene: string;
+  readonly link: string;
+  readonly mp?: 3 | 12;
+  readonly files?: string;
+  /** Expose is pressed once the light of the framing has been computed ahead. */
+  readonly ahead?: boolean;
+}
+
+/** Milliseconds in which dcraw develops a frame of the same place and size into a TIFF: the better of two. */
+function dcrawMs(scene: string, mp: number): number {
+  const file = join(mkdtempSync(join(tmpdir(), 'velmo-bench-')), 'peer.dng');
+  const cli = join(__dirname, '../tools/cli.ts');
+  const shot = ['shoot', '--scene', scene, '--mp', String(mp), '--time', '1/2000', '--out', file];
+  execFileSync(process.execPath, ['--import', 'tsx', cli, ...shot]);
+  const times = [0, 1].map(() => {
+    const start = performance.now();
+    execFileSync('dcraw', ['-T', '-w', '-c', file], { maxBuffer: 1 << 28 });
+    return performance.now() - start;
+  });
+  return Math.min(...times);
+}
 
 /** First live picture after load, and Expose to a stored 12 MP frame, in the real page. */
 export async function captureBench(): Promise<Result[]> {
@@ -45,16 +71,13 @@ export async function captureBench(): Promise<Result[]> {
         'navigation to first readings of a drawn frame, empty cache',
       ),
       reported('first-picture-warm', warm, 'ms', 'the same, second page of the browser'),
-      ...(await capture(browser, app, PANS, 'dng', 'capture-12mp', 'DNG')),
-      ...(await capture(
-        browser,
-        app,
-        DEFOCUSED,
-        'dng',
-        'defocused-12mp',
-        'DNG, mostly out of focus',
-      )),
-      ...(await capture(browser, app, PANS, 'dng%2Bjpeg', 'pair-12mp', 'DNG and JPEG')),
+      ...(await capture(browser, app, { ...PANS, name: 'capture-12mp' })),
+      ...(await capture(browser, app, { ...PANS, name: 'capture-12mp-ahead', ahead: true })),
+      ...(await capture(browser, app, { ...DEFOCUSED, name: 'defocused-12mp' })),
+      ...(await capture(browser, app, { ...DEFOCUSED, name: 'defocused-12mp-ahead', ahead: true })),
+      ...(await capture(browser, app, { ...PANS, name: 'pair-12mp', files: 'dng%2Bjpeg' })),
+      ...(await capture(browser, app, { ...PANS, name: 'capture-3mp', mp: 3 })),
+      ...(await capture(browser, app, { ...PANS, name: 'capture-3mp-ahead', mp: 3, ahead: true })),
     ];
   } finally {
     await browser.close();
@@ -75,14 +98,21 @@ async function firstPicture(browser: Browser, app: Served): Promise<number> {
 async function capture(
   browser: Browser,
   app: Served,
-  place: string,
-  files: string,
-  name: string,
-  words: string,
+  { name, scene, link, mp = 12, files = 'dng', ahead = false }: Shot,
 ): Promise<Result[]> {
-  const link = `${app.url}/?${place}&mp=12&comp=0&files=${files}`;
-  const { page } = await openPage(browser, link);
+  const peer = dcrawMs(scene, mp);
+  const { page } = await openPage(
+    browser,
+    `${app.url}/?scene=${scene}&${link}&mp=${mp}&comp=0&files=${files}`,
+  );
   await fieldReady(page);
+  await tap(page, '[aria-label^="Camera and place"]');
+  await press(page, ahead ? 'always' : 'never');
+  if (ahead)
+    await page.waitForFunction(() => performance.getEntriesByName('velmo-light-ahead').length > 0, {
+      timeout: 60_000,
+    });
+  await page.keyboard.press('Escape');
   const before = pageMemoryMb(browser.process()!.pid!);
   let peak = before;
   const watch = setInterval(() => {
@@ -104,21 +134,16 @@ async function capture(
   await page.close();
   return [
     ...stages.map(([stage, ms]) =>
-      reported(
-        stage === 'total' ? name : `${name}/${stage}`,
-        ms,
-        'ms',
-        stage === 'total' ? `press of Expose to stored 12 MP ${words}` : 'stage',
-      ),
+      stage === 'total'
+        ? compared(name, ms, peer, 'ms', `press to stored ${mp} MP ${files}; peer: dcraw -T -w`)
+        : reported(`${name}/${stage}`, ms, 'ms', 'stage'),
     ),
     ...opened.map(([stage, ms]) =>
       reported(
         `${name}/frame-${stage}`,
         ms,
         'ms',
-        stage === 'statistics'
-          ? 'raw statistics of 12 MP in the worker; limit 500'
-          : 'Frame, in its worker',
+        stage === 'statistics' ? 'raw statistics in the worker; limit 500' : 'Frame, in its worker',
       ),
     ),
     reported(

@@ -147,6 +147,22 @@ describe('from Expose to a file on the computer', () => {
     });
   });
 
+  test('by choice, light is computed while a framing rests, and anew for another; a frame is stored from it', async () => {
+    await withPage('?scene=test-wall&mp=3&time=1/125&iso=100', async (page) => {
+      const ahead = async () =>
+        String(await page.evaluate(() => performance.getEntriesByName('velmo-light-ahead').length));
+      await tap(page, '[aria-label^="Camera and place"]');
+      await press(page, 'always');
+      await until(ahead, /^1$/, 60_000);
+      await pressFirst(page, 'Test wall by lamp');
+      await until(ahead, /^2$/, 60_000);
+      await tap(page, EXPOSE);
+      await openLastFrame(page);
+      await until(() => pageText(page), /Test wall by lamp/);
+      await until(() => pageText(page), /red \d/);
+    });
+  });
+
   test('a 12 MP frame is stored whole, and survives a reload', async () => {
     await withPage('?scene=test-wall&mp=12&time=1/125&iso=100', async (page) => {
       await tap(page, EXPOSE);

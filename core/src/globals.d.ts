@@ -11,6 +11,7 @@ declare class TextDecoder {
 
 /** The part of WebAssembly that core uses: in every browser, worker and Node. */
 declare namespace WebAssembly {
+  function validate(bytes: Uint8Array<ArrayBuffer>): boolean;
   class Module {
     constructor(bytes: Uint8Array<ArrayBuffer>);
   }

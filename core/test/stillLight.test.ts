@@ -28,4 +28,26 @@ describe.each(PLACES)('the light of a series, kept: %s', (place) => {
       expect(Buffer.compare(Buffer.from(kept.buffer), Buffer.from(anew.buffer))).toBe(0);
     }
   });
+
+  test.each([
+    ['all of it', 9999, {}],
+    ['a part of it', 60, {}],
+    ['by hand', 9999, { steady: false, timeS: 1 / 4, seed: 9 }],
+    ['focused elsewhere', 9999, { focusDioptres: 4 }],
+  ])('computed ahead, it gives the same raw values: %s', (_, rows, change) => {
+    const still = new StillLight();
+    const plan = planSimulated(small);
+    expect(still.prepare(plan, 1, 54)).toBe(false);
+    expect(still.prepare(plan, 1, rows)).toBe(rows === 9999);
+    const shot = planSimulated({ ...small, ...change });
+    const stages: string[] = [];
+    // Twice: the second frame may find it behind the lens.
+    for (let i = 0; i < 2; i++) {
+      const ahead = exposeBand(shot, 1, (stage) => stages.push(stage), still);
+      const anew = exposeBand(shot, 1);
+      expect(Buffer.compare(Buffer.from(ahead.buffer), Buffer.from(anew.buffer))).toBe(0);
+    }
+    expect(stages).toContain('light');
+    expect(still.prepare(plan, 1, 54)).toBe(true);
+  });
 });

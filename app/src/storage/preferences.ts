@@ -1,5 +1,6 @@
 import { DEFAULT_MONITORS, MONITORS_SCHEMA, type MonitorSettings } from '@velmo/core/monitor';
 import { DISTANCE_UNITS, type DistanceUnit } from '@velmo/core/optics';
+import { AHEAD_CHOICES, type AheadChoice } from '@velmo/core/simulate';
 import { DEFAULT_NAMING, MAX_PATTERN, type Naming } from './fileNames';
 import { keptValue } from './keptValue';
 
@@ -16,7 +17,7 @@ export interface Focusing {
 
 /** What the photographer likes, whatever the picture. */
 export interface Preferences {
-  readonly version: 4;
+  readonly version: 5;
   /** Detents of compensation in clicks: 1/3, 1/2 or 1 stop. */
   readonly compStepClicks: 1 | 1.5 | 3;
   readonly monitors: MonitorSettings;
@@ -24,24 +25,27 @@ export interface Preferences {
   readonly naming: Naming;
   /** The last seconds of a delay are heard. */
   readonly delaySound: boolean;
+  /** When the simulated camera computes light before Expose asks for it. */
+  readonly lightAhead: AheadChoice;
 }
 
 export const DEFAULT_PREFERENCES: Preferences = {
-  version: 4,
+  version: 5,
   compStepClicks: 1,
   monitors: DEFAULT_MONITORS,
   focusing: { unit: 'm', loupeZoom: 1, loupeWithFocus: true, beforeCapture: false },
   naming: DEFAULT_NAMING,
   delaySound: true,
+  lightAhead: 'fitting',
 };
 
 export const MAX_ROLL = 40;
 
 export const PREFERENCES_SCHEMA = {
-  $id: 'velmo/preferences/4',
+  $id: 'velmo/preferences/5',
   type: 'object',
   properties: {
-    version: { const: 4 },
+    version: { const: 5 },
     compStepClicks: { enum: [1, 1.5, 3] },
     monitors: MONITORS_SCHEMA,
     focusing: {
@@ -56,6 +60,7 @@ export const PREFERENCES_SCHEMA = {
       additionalProperties: false,
     },
     delaySound: { type: 'boolean' },
+    lightAhead: { enum: AHEAD_CHOICES },
     naming: {
       type: 'object',
       properties: {
@@ -67,13 +72,22 @@ export const PREFERENCES_SCHEMA = {
       additionalProperties: false,
     },
   },
-  required: ['version', 'compStepClicks', 'monitors', 'focusing', 'naming', 'delaySound'],
+  required: [
+    'version',
+    'compStepClicks',
+    'monitors',
+    'focusing',
+    'naming',
+    'delaySound',
+    'lightAhead',
+  ],
   additionalProperties: false,
 } as const;
 
-const OLD_VERSIONS: readonly unknown[] = [1, 2, 3];
+const OLD_VERSIONS: readonly unknown[] = [1, 2, 3, 4];
 
-/** Version 1 knew neither monitors nor names, version 2 nothing of focus, version 3 no delay. */
+/** Version 1 knew neither monitors nor names, version 2 nothing of focus, version 3 no delay, version 4 no light
+ * computed ahead. */
 function migrated(value: unknown): unknown {
   if (typeof value !== 'object' || value === null) return value;
   const old = value as { version?: unknown; monitors?: object };

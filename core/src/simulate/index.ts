@@ -1,3 +1,4 @@
+export { AHEAD_CHOICES, type AheadChoice } from './lightAhead';
 export { FLASH_GUIDE_NUMBER, longFlash } from './flash';
 export { type LampReadout, READOUT_S, rowShares, stripeLight } from './lampStripes';
 export { noiseProfile, type RawLevels, rawLevels } from './rawLevels';
@@ -32,5 +33,5 @@ export {
   SIMULATED_TIME,
   simulatedSolverInput,
 } from './simulatedSolver';
-export { StillLight } from './stillLight';
+export { lightKey, StillLight } from './stillLight';
 export { simulatedContext } from './simulatedContext';

@@ -40,6 +40,8 @@ interface BandWork {
   readonly band: number;
   readonly onStage: StageListener;
   readonly still: StillLight | null;
+  /** Light before the lens that was computed for this band is kept. */
+  readonly keeps: boolean;
 }
 
 const PRECISION = 16;
@@ -59,10 +61,10 @@ type RowsBeforeLens = (top: number, height: number) => LightPlane;
 
 /** The scene's own light, with all that moved while the shutter was open. */
 const ambientRows =
-  (plan: SimulatedPlan, { still, band }: BandWork): RowsBeforeLens =>
+  (plan: SimulatedPlan, { still, band, keeps }: BandWork): RowsBeforeLens =>
   (top, height) => {
     const { shot, scene, framing, lens } = plan;
-    const plane = still?.rows(plan, band, top, height) ?? stillRows(plan, top, height);
+    const plane = still?.rows(plan, band, top, height, keeps) ?? stillRows(plan, top, height);
     lightFieldOf(scene).moving?.paint(framing, plane, sceneResponse(scene, lens), shot);
     return plane;
   };
@@ -166,14 +168,14 @@ export function exposeBand(
   const { width, lens, response, binning, shot } = plan;
   const rows = bandRows(plan, band);
   const firstRow = band * TILE_HEIGHT;
-  const keeps = still !== null && isStillBehindLens(plan);
-  const work = { band, onStage, still: keeps ? null : still };
+  const behind = still !== null && isStillBehindLens(plan) ? still : null;
+  const work = { band, onStage, still, keeps: !behind };
   const lit = (): Float32Array => {
     const light = new Float32Array(3 * width * rows);
     tentBlur(lightOfBand(plan, firstRow, rows, work), width, rows, light);
     return light;
   };
-  const own = striped(plan, firstRow, rows, keeps ? still.behindLens(plan, band, lit) : lit());
+  const own = striped(plan, firstRow, rows, behind ? behind.behindLens(plan, band, lit) : lit());
   const light = shot.flash ? addFlash(plan, firstRow, rows, onStage, own) : own;
   onStage('shake');
   const raw = new Uint16Array(width * rows);

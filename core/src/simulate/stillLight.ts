@@ -1,4 +1,5 @@
 import { createLightPlane, rowsOf, type LightPlane } from '../sensor/lightPlane';
+import { TILE_HEIGHT } from '../files/dng/tiling';
 import { renderScene } from '../scene/render';
 import { sceneResponse } from './sceneResponse';
 import type { SimulatedPlan } from './simulatedPlan';
@@ -19,8 +20,8 @@ export function stillRows(plan: SimulatedPlan, top: number, height: number): Lig
 export const isStillBehindLens = ({ shot, scene }: SimulatedPlan): boolean =>
   shot.steady && !scene.moves && shot.series?.kind !== 'focus';
 
-/** What the light of a still framing depends on. */
-const framingKey = ({ scene, lens, framing, binning, shot }: SimulatedPlan): string =>
+/** What the light of a still framing depends on: the same text, the same light before the lens. */
+export const lightKey = ({ scene, lens, framing, binning, shot }: SimulatedPlan): string =>
   JSON.stringify([scene.id, lens.id, framing, binning, shot.torch]);
 
 function copyInto(to: LightPlane, from: LightPlane): void {
@@ -33,38 +34,67 @@ function copyInto(to: LightPlane, from: LightPlane): void {
   to.depthM.set(part.depthM, start);
 }
 
+/** Where a band begins in the picture. */
+const topOf = (band: number): number => band * TILE_HEIGHT;
+
 /**
- * The light of one framing, computed once and kept band by band for the frames of a series: as it
- * arrives before the lens (16 bytes a pixel), or where that is the same for all of them behind it
- * (12 bytes). Another framing lets go of it.
+ * The light of one framing, computed once, or ahead of the frame, and kept band by band: as it arrives
+ * before the lens (16 bytes a pixel), or where that is the same for all frames behind it (12 bytes).
+ * Another framing lets go of it.
  */
 export class StillLight {
   private key = '';
+  /** Where the lens stood for the light kept behind it. */
+  private focusDioptres = NaN;
   private readonly bands = new Map<number, LightPlane>();
   private readonly behind = new Map<number, Float32Array>();
 
   /** Light behind the lens on the photosites of a band, worked out when it is not there yet. */
   behindLens(plan: SimulatedPlan, band: number, work: () => Float32Array): Float32Array {
-    this.follow(framingKey(plan) + plan.shot.focusDioptres);
+    this.follow(lightKey(plan));
+    if (plan.shot.focusDioptres !== this.focusDioptres) this.behind.clear();
+    this.focusDioptres = plan.shot.focusDioptres;
     const kept = this.behind.get(band) ?? work();
     this.behind.set(band, kept);
+    this.bands.delete(band);
     return kept;
   }
 
-  /** A fresh plane of `height` rows from `top` on; rows that were computed before are copied. */
-  rows(plan: SimulatedPlan, band: number, top: number, height: number): LightPlane {
-    this.follow(framingKey(plan));
+  /**
+   * Computes the light before the lens on the first rows of a band ahead of the frame that will ask for
+   * it. True when all of the band is there.
+   */
+  prepare(plan: SimulatedPlan, band: number, rows: number): boolean {
+    this.follow(lightKey(plan));
+    const all = Math.min(TILE_HEIGHT, plan.height - topOf(band));
     const kept = this.bands.get(band);
+    if (this.behind.has(band) || (kept && kept.height >= all)) return true;
+    const height = Math.min(all, rows);
+    if (!kept || kept.height < height)
+      this.bands.set(band, this.widened(plan, kept, topOf(band), topOf(band) + height));
+    return height === all;
+  }
+
+  /**
+   * A plane of `height` rows from `top` on; rows that were computed before are not computed again. Where
+   * something moves it is a fresh one, to be painted over; elsewhere it may be what is kept: read only.
+   *
+   * @param keeps what is computed is kept
+   */
+  rows(plan: SimulatedPlan, band: number, top: number, height: number, keeps = true): LightPlane {
+    this.follow(lightKey(plan));
+    const kept = this.bands.get(band);
+    if (!kept && !keeps) return stillRows(plan, top, height);
     const first = kept ? Math.min(top, kept.row) : top;
     const end = kept ? Math.max(top + height, kept.row + kept.height) : top + height;
     const whole =
       kept && first === kept.row && end === kept.row + kept.height
         ? kept
         : this.widened(plan, kept, first, end);
-    this.bands.set(band, whole);
-    const plane = createLightPlane(plan.width, height, 0, top);
-    copyInto(plane, whole);
-    return plane;
+    if (keeps) this.bands.set(band, whole);
+    const asked = rowsOf(whole, top - first, height);
+    if (!plan.scene.moves) return asked;
+    return { ...asked, rgb: asked.rgb.slice(), depthM: asked.depthM.slice() };
   }
 
   /** Rows from `first` to `end`: those that are kept, and the rest computed. */

@@ -1,5 +1,6 @@
 import type { PicturePoint } from '@velmo/core/exposure';
 import { DEFAULT_MONITORS, type DepthLook, type MonitorSettings } from '@velmo/core/monitor';
+import type { AheadChoice } from '@velmo/core/simulate';
 
 /** A piece of the picture to be shown photosite by photosite. */
 export interface LoupeView {
@@ -24,6 +25,8 @@ export interface ViewOptions {
   /** Device pixels per frame pixel, so that marks keep their size on screen. */
   readonly scale: number;
   readonly pins: readonly PicturePoint[];
+  /** When light is computed before it is asked for, by a camera that computes light. */
+  readonly lightAhead: AheadChoice;
 }
 
 /** A view before the Window has said how it wants it. */
@@ -37,6 +40,7 @@ export const FIRST_VIEW: ViewOptions = {
   loupe: null,
   scale: 1,
   pins: [],
+  lightAhead: 'fitting',
 };
 
 /** Where a camera that can be turned looks: radians right of and above where it opened. */

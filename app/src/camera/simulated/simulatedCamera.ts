@@ -16,14 +16,19 @@ import { steppedCamera } from '../device/steppedCamera';
 import { stoppedPicture } from '../device/stoppedPicture';
 import { FIRST_VIEW, type Aim, type ViewOptions } from '../device/view';
 import { startedWorker } from '../../workers/startedWorker';
+import { momentAt } from '../files/frameJob';
 import { sayLost } from '../files/lostWorker';
 import { hastened, nowMs, type ClockSetting } from './light/sceneClock';
+import { computesAhead, keepsLight } from './lightRoom';
 import { simulatedCapabilities } from './simulatedCapabilities';
 import { SimulatedCapture } from './simulatedCapture';
 import type { SimulatedLiveApi } from './simulatedLive.worker';
 import { simulatedFrames, type FrameMaker } from './simulatedSeries';
-import { jobOf } from './simulatedShot';
+import { jobOf, shotOf, type Standpoint } from './simulatedShot';
 import { draggedAim, liveFraming, reprojected } from './simulatedView';
+
+/** A framing that is held so long is taken for one that a frame may be made of. */
+const AT_REST_MS = 1200;
 
 /**
  * The built-in camera: light, sensor and lens computed from physics, for practice and for tests.
@@ -47,6 +52,7 @@ export class SimulatedCamera implements CameraDevice {
   private aim: Aim = { yawRad: 0, pitchRad: 0 };
   private clock: ClockSetting = { epochMs: nowMs(), sceneS: 0, factor: 1 };
   private scene: Scene;
+  private resting: ReturnType<typeof setTimeout> | undefined;
 
   constructor(sceneId: string) {
     this.scene = findScene(sceneId) ?? SCENES[0];
@@ -83,12 +89,14 @@ export class SimulatedCamera implements CameraDevice {
   apply(settings: Settings): number {
     this.settings = settings;
     this.applied++;
+    this.rest();
     void this.live.apply(settings, this.applied);
     return this.applied;
   }
 
   view(options: ViewOptions): void {
     this.options = options;
+    this.rest();
     void this.live.view(options);
   }
 
@@ -143,9 +151,7 @@ export class SimulatedCamera implements CameraDevice {
     // Asked for in the order of the settings before and after it.
     const held = this.asked(this.live.hold(plan.focusFirst));
     held.catch(() => {});
-    const { yawRad, pitchRad } = this.framing(this.aim);
-    const { upright } = this.options;
-    const from = { scene: this.scene, yawRad, pitchRad, upright, clock: this.clock };
+    const from = this.standpoint();
     const camera = steppedCamera(simulatedCapabilities(this.scene), plan.settings);
     return simulatedFrames({ plan, held, from, camera }, this.makerFor(roll), events, stop);
   }
@@ -157,8 +163,8 @@ export class SimulatedCamera implements CameraDevice {
         this.awaited.add(work);
         return work.finally(() => this.awaited.delete(work));
       },
-      shoot: (shot, events, light) =>
-        this.busyWith(this.shooting.shoot(shot, jobOf(shot, roll), events, light)),
+      shoot: (shot, events, ofSeries) =>
+        this.busyWith(this.shooting.shoot(shot, jobOf(shot, roll), events, ofSeries)),
       gather: (shots, gather, onPicture) =>
         this.busyWith(this.shooting.gather(shots, gather, (shot) => jobOf(shot, roll), onPicture)),
       forgetLight: () => this.shooting.forgetLight(),
@@ -174,6 +180,7 @@ export class SimulatedCamera implements CameraDevice {
     } finally {
       this.capturing--;
       void this.live.busy(this.capturing > 0);
+      this.rest();
     }
   }
 
@@ -182,6 +189,7 @@ export class SimulatedCamera implements CameraDevice {
    */
   close(): void {
     this.closed = true;
+    clearTimeout(this.resting);
     void Promise.allSettled([...this.awaited]).then(() => {
       this.shooting.close();
       this.port.close();
@@ -194,8 +202,36 @@ export class SimulatedCamera implements CameraDevice {
     return Promise.race([answer, this.started.lost]).catch(sayLost);
   }
 
+  /** Anew at rest from now on: what is framed then may be asked for next. */
+  private rest(): void {
+    clearTimeout(this.resting);
+    this.shooting.restAhead();
+    const { lightAhead } = this.options;
+    this.shooting.keepsLight = keepsLight(lightAhead);
+    if (!computesAhead(lightAhead) || this.closed) return;
+    this.resting = setTimeout(() => this.computeAhead(), AT_REST_MS);
+  }
+
+  private computeAhead(): void {
+    if (!this.settings || this.capturing > 0 || document.hidden) return;
+    // Light before the lens asks nothing of exposure, focus or white.
+    const white = { kelvin: 5500, tint: 0 };
+    const exposure = { timeClick: 0, isoClick: 0, focusDioptres: 0, white };
+    const place = { startS: 0, capturedAt: momentAt(0), biasClicks: 0, series: null };
+    const shot = shotOf(this.settings, exposure, this.standpoint(), place);
+    // A worker that goes meanwhile is replaced by the next press.
+    this.shooting.prepare(shot).catch(() => {});
+  }
+
+  private standpoint(): Standpoint {
+    const { yawRad, pitchRad } = this.framing(this.aim);
+    const { upright } = this.options;
+    return { scene: this.scene, yawRad, pitchRad, upright, clock: this.clock };
+  }
+
   private look(): void {
     this.applied++;
+    this.rest();
     void this.live.look({ sceneId: this.scene.id, aim: this.aim }, this.applied);
   }
 

@@ -1,12 +1,13 @@
 import { transfer, type Remote } from 'comlink';
 import type { CapturedBand, SimulatedShot } from '@velmo/core/simulate';
-import { planSimulated } from '@velmo/core/simulate';
+import { lightKey, planSimulated } from '@velmo/core/simulate';
 import type { Gather } from '@velmo/core/series';
 import { KeptWorker } from '../../workers/keptWorker';
 import { WorkerLost } from '../../workers/startedWorker';
 import type { FrameJob } from '../files/frameJob';
 import { sayLost } from '../files/lostWorker';
 import { GROWING_MS } from '../files/thumbnail';
+import { pause } from '../live/pause';
 import { MAKING_SHARE, type CapturedFrame } from '../device/capturedFrame';
 import type { SimulatedCaptureApi } from './simulatedCapture.worker';
 import type { CaptureEvents } from '../device/CameraDevice';
@@ -32,11 +33,12 @@ function workersHere(): number {
 const newWorker = (): KeptWorker<SimulatedCaptureApi> =>
   new KeptWorker(() => new Worker(new URL('./simulatedCapture.worker.ts', import.meta.url)));
 
-/**
- * Which worker has the light of which band of a series: a band goes to the one that exposed it
- * first.
- */
-export type SharedLight = Map<number, number>;
+/** Which worker has the light of which band: a band goes to the one that had it first. */
+type SharedLight = Map<number, number>;
+
+/** Rows whose light is computed ahead at once, and the milliseconds between: a press waits for no more. */
+const ROWS_AHEAD = 54;
+const REST_MS = 20;
 
 /** Gives each worker the next band that is its own or nobody's; null: there is none left for it. */
 function turns(count: number, light: SharedLight | null): (who: number) => number | null {
@@ -56,6 +58,11 @@ function turns(count: number, light: SharedLight | null): (who: number) => numbe
 export class SimulatedCapture {
   private queue: Promise<unknown> = Promise.resolve();
   private readonly workers = Array.from({ length: workersHere() }, newWorker);
+  /** Light is kept from frame to frame, not only within a series. */
+  keepsLight = false;
+  private lightOf = '';
+  private light: SharedLight = new Map();
+  private ahead = 0;
 
   /** Loads what it takes ahead of the first press. */
   warm(): void {
@@ -65,15 +72,15 @@ export class SimulatedCapture {
   /**
    * Makes a frame after those before it.
    *
-   * @param light shared by the frames of a series; null: the light is computed for this frame
+   * @param ofSeries others of the same framing follow, or went before
    */
   shoot(
     shot: SimulatedShot,
     job: FrameJob,
     events: CaptureEvents,
-    light: SharedLight | null,
+    ofSeries: boolean,
   ): Promise<CapturedFrame> {
-    const turn = this.queue.then(() => this.make(shot, job, events, light));
+    const turn = this.queue.then(() => this.make(shot, job, events, ofSeries));
     this.queue = turn.catch(() => {});
     return turn;
   }
@@ -82,10 +89,12 @@ export class SimulatedCapture {
     shot: SimulatedShot,
     job: FrameJob,
     events: CaptureEvents,
-    light: SharedLight | null,
+    ofSeries: boolean,
   ): Promise<CapturedFrame> {
+    this.restAhead();
     const start = performance.now();
     const count = planSimulated(shot).bands;
+    const light = ofSeries || this.keepsLight ? this.lightFor(shot) : null;
     const bands = new Array<CapturedBand>(count);
     const stages: Record<string, number> = {};
     const take = turns(count, light);
@@ -142,7 +151,7 @@ export class SimulatedCapture {
     onPicture: (dataUrl: string) => void,
   ): Promise<CapturedFrame> {
     const start = performance.now();
-    const light: SharedLight = new Map();
+    this.restAhead();
     let first: SimulatedShot | null = null;
     let last: SimulatedShot | null = null;
     let frames = 0;
@@ -154,7 +163,7 @@ export class SimulatedCapture {
       flash ??= shot.flash;
       frames++;
       const shows = performance.now() - shownAt > GROWING_MS;
-      const previews = await this.eachBand(shot, light, (api, band) =>
+      const previews = await this.eachBand(shot, (api, band) =>
         api.gather(shot, band, gather, shows),
       );
       if (!shows) continue;
@@ -166,7 +175,7 @@ export class SimulatedCapture {
     if (!first || !last) throw new Error('Nothing was gathered.');
     const periodS = last.startS + last.timeS - first.startS;
     const shot = { ...first, flash, gathered: { gather, frames, periodS } };
-    const bands = await this.eachBand(shot, light, (api, band) => api.gathered(shot, band));
+    const bands = await this.eachBand(shot, (api, band) => api.gathered(shot, band));
     const { frame, stages } = await this.finish(shot, bands, jobOf(shot));
     return { frame, stages: { ...stages, total: performance.now() - start } };
   }
@@ -174,12 +183,11 @@ export class SimulatedCapture {
   /** Has every band worked on by the worker that has its light. */
   private async eachBand<T>(
     shot: SimulatedShot,
-    light: SharedLight,
     work: (api: Remote<SimulatedCaptureApi>, band: number) => Promise<T>,
   ): Promise<T[]> {
     const count = planSimulated(shot).bands;
     const results = new Array<T>(count);
-    const take = turns(count, light);
+    const take = turns(count, this.lightFor(shot));
     await Promise.all(
       this.workers.map(async (worker, who) => {
         for (let index = take(who); index !== null; index = take(who)) {
@@ -192,8 +200,45 @@ export class SimulatedCapture {
     return results;
   }
 
-  /** No further frame of the series comes: its light is let go. */
+  /** Which worker has which band of a shot's framing. */
+  private lightFor(shot: SimulatedShot): SharedLight {
+    const key = lightKey(planSimulated(shot));
+    if (key !== this.lightOf) this.light = new Map();
+    this.lightOf = key;
+    return this.light;
+  }
+
+  /**
+   * Computes the light of a framing that rests, a few rows at a time, by one worker after the other, until
+   * a frame is made or `restAhead` is called. What is there already is not computed again.
+   */
+  async prepare(shot: SimulatedShot): Promise<void> {
+    const turn = ++this.ahead;
+    const plan = planSimulated(shot);
+    const light = this.lightFor(shot);
+    for (let band = 0; band < plan.bands; band++) {
+      const who = light.get(band) ?? band % this.workers.length;
+      light.set(band, who);
+      let whole = false;
+      for (let rows = ROWS_AHEAD; !whole; rows += ROWS_AHEAD) {
+        await pause(REST_MS);
+        if (turn !== this.ahead) return;
+        const height = rows;
+        whole = await this.workers[who].call((api) => api.prepare(shot, band, height));
+      }
+    }
+    performance.mark('velmo-light-ahead');
+  }
+
+  /** Computes nothing further ahead. */
+  restAhead(): void {
+    this.ahead++;
+  }
+
+  /** No further frame of the series comes: its light is let go, where it is not kept anyway. */
   forgetLight(): void {
+    if (this.keepsLight) return;
+    this.lightOf = '';
     const forgotten = this.queue.then(() =>
       Promise.all(this.workers.map((worker) => worker.tell((api) => api.forgetLight()))),
     );
@@ -202,6 +247,7 @@ export class SimulatedCapture {
 
   /** Lets go of the workers once every frame under way is made: leaving Field loses nothing. */
   close(): void {
+    this.restAhead();
     void this.queue.then(() => {
       for (const worker of this.workers) worker.end();
     });

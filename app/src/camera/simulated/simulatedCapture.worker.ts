@@ -49,6 +49,11 @@ const api = {
     return transfer({ band: captured, stages }, buffersOf(captured));
   },
 
+  /** Computes light of a band's first rows ahead of the frame; true when all of the band is there. */
+  prepare(shot: SimulatedShot, band: number, rows: number): boolean {
+    return still.prepare(planSimulated(shot), band, rows);
+  },
+
   forgetLight(): void {
     gathered.clear();
     still.forget();

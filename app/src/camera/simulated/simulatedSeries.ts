@@ -15,7 +15,6 @@ import { momentAt } from '../files/frameJob';
 import { frameId } from '../files/frameNames';
 import { waitForStep } from '../live/stepDue';
 import { keepOpen, sceneTimeS } from './light/sceneClock';
-import type { SharedLight } from './simulatedCapture';
 import { shotOf, type Standpoint } from './simulatedShot';
 
 /** A shutter open for longer than this shows its progress and can be closed early. */
@@ -35,11 +34,7 @@ export interface FrameMaker {
   meter(): Promise<HeldExposure | null>;
   /** Until this is known the camera must not be let go. */
   awaited<T>(work: Promise<T>): Promise<T>;
-  shoot(
-    shot: SimulatedShot,
-    events: CaptureEvents,
-    light: SharedLight | null,
-  ): Promise<CapturedFrame>;
+  shoot(shot: SimulatedShot, events: CaptureEvents, ofSeries: boolean): Promise<CapturedFrame>;
   /** Gathers one frame from many. */
   gather(
     shots: AsyncIterable<SimulatedShot>,
@@ -70,7 +65,7 @@ export async function* simulatedFrames(
   const count = steps.length;
   const id = frameId(Date.now());
   const { kind } = plan.settings.series;
-  const light: SharedLight | null = count > 1 ? new Map<number, number>() : null;
+  const isSeries = count > 1;
   const began = performance.now();
   const [startS, startMs] = [sceneTimeS(from.clock), Date.now()];
   let sceneS = startS;
@@ -86,16 +81,16 @@ export async function* simulatedFrames(
         if (metered) exposure = smoothedExposure(exposure, metered, camera.ranges);
       }
       if (step > 0 && stop.aborted) return;
-      const series = count > 1 ? { id, kind, step, count } : null;
+      const series = isSeries ? { id, kind, step, count } : null;
       const capturedAt = momentAt(startMs + (1000 * (sceneS - startS)) / from.clock.factor);
       const place = { startS: sceneS, capturedAt, biasClicks, series };
       const planned = shotOf(plan.settings, { ...exposure, ...moves }, from, place);
       const shot = await maker.awaited(opened(planned, from.clock.factor, told, stop));
       sceneS += shot.timeS + READOUT_S;
-      yield await maker.shoot(shot, told, light);
+      yield await maker.shoot(shot, told, isSeries);
     }
   } finally {
-    if (light) maker.forgetLight();
+    if (isSeries) maker.forgetLight();
   }
 }
 

@@ -8,14 +8,22 @@ import { COLOUR, FONT } from '../../../theme/theme';
 import { DeviceCameras, Place } from './DeviceCameras';
 import { hasten, openCamera } from '../session/fieldSession';
 import { closeSheet, fieldStore } from '../session/fieldState';
+import { changePreferences } from '../session/preferencesNow';
 
 /** Speeds of scene time that are offered. */
 const HASTES = [1, 10, 60] as const;
+
+const AHEAD = [
+  { value: 'fitting', label: 'where it fits' },
+  { value: 'always', label: 'always' },
+  { value: 'never', label: 'never' },
+] as const;
 
 /** Which camera, and where it stands. */
 export function CameraSheet() {
   const choice = useStore(fieldStore, (s) => s.choice);
   const haste = useStore(fieldStore, (s) => s.haste);
+  const ahead = useStore(fieldStore, (s) => s.preferences.lightAhead);
   const simulated = choice.device === 'simulated';
   return (
     <Sheet title="Camera and place" onClose={closeSheet}>
@@ -49,6 +57,14 @@ export function CameraSheet() {
           options={HASTES.map((factor) => ({ value: factor, label: `${factor}×` }))}
           value={haste}
           onChoose={hasten}
+        />
+      )}
+      {simulated && (
+        <Choice
+          label="Light computed ahead, while you hold still"
+          options={AHEAD}
+          value={ahead}
+          onChoose={(lightAhead) => changePreferences({ lightAhead })}
         />
       )}
     </Sheet>

@@ -13,6 +13,7 @@ export function useView({ upright, pictureWidth, pictureHeight }: FieldMeasures)
   const clips = useStore(fieldStore, (s) => s.clips);
   const depth = useStore(fieldStore, (s) => (s.bare ? 'off' : s.depth));
   const monitors = useStore(fieldStore, (s) => s.preferences.monitors);
+  const lightAhead = useStore(fieldStore, (s) => s.preferences.lightAhead);
   const activeTape = useStore(fieldStore, (s) => s.activeTape);
   const loupe = useStore(fieldStore, (s) => s.loupe);
   const loupeZoom = useStore(fieldStore, (s) => s.preferences.focusing.loupeZoom);
@@ -23,6 +24,7 @@ export function useView({ upright, pictureWidth, pictureHeight }: FieldMeasures)
   }, [activeTape]);
   useEffect(() => {
     setView({
+      lightAhead,
       upright,
       marks,
       clips,
@@ -33,6 +35,7 @@ export function useView({ upright, pictureWidth, pictureHeight }: FieldMeasures)
       scale: Math.max(pictureWidth, pictureHeight) / LIVE_LONG_PX,
     });
   }, [
+    lightAhead,
     upright,
     marks,
     clips,
