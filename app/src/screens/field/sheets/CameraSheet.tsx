@@ -60,12 +60,17 @@ export function CameraSheet() {
         />
       )}
       {simulated && (
-        <Choice
-          label="Light computed ahead, while you hold still"
-          options={AHEAD}
-          value={ahead}
-          onChoose={(lightAhead) => changePreferences({ lightAhead })}
-        />
+        <View style={styles.places}>
+          <Choice
+            label="Light ahead"
+            options={AHEAD}
+            value={ahead}
+            onChoose={(lightAhead) => changePreferences({ lightAhead })}
+          />
+          <Text style={styles.word}>
+            Computed while you hold still: a frame is there sooner, the battery empty sooner.
+          </Text>
+        </View>
       )}
     </Sheet>
   );
