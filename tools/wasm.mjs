@@ -18,6 +18,7 @@ const MODULES = {
   develop: 'colour',
   tent: 'simulate',
   mosaic: 'sensor',
+  ljpeg: 'files/dng/ljpeg',
 };
 
 /**

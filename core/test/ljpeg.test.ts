@@ -56,6 +56,43 @@ describe('lossless JPEG (ITU-T T.81 annex H)', () => {
     );
   });
 
+  test('compiled and in TypeScript: the same bytes, the same samples', () => {
+    for (const [width, height, components, bits] of [
+      [36, 9, 1, 16],
+      [54, 7, 2, 12],
+      [33, 5, 3, 16],
+      [4, 1, 4, 2],
+    ]) {
+      const data = noisy(width * height, bits);
+      data.set([0, 65535, 32768].slice(0, bits === 16 ? 3 : 0));
+      const source = {
+        data,
+        offset: 0,
+        stride: width,
+        available: width - components,
+        availableRows: Math.max(1, height - 1),
+        width,
+        height,
+        components,
+        precision: bits,
+      };
+      const bytes = encodeLjpeg(source);
+      expect(encodeLjpeg(source, true)).toEqual(bytes);
+      // Whatever the predictor says, both must make the same of it.
+      const scan = bytes.findIndex((b, i) => b === 0xff && bytes[i + 1] === 0xda);
+      for (let predictor = 1; predictor <= 7; predictor++) {
+        bytes[scan + 5 + 2 * components] = predictor;
+        const [fast, plain] = [false, true].map((isPlain) => {
+          const out = new Uint16Array(width * height);
+          const target = { data: out, offset: 0, stride: width, keep: width, keepRows: height };
+          decodeLjpeg(bytes, width, height, target, isPlain);
+          return out;
+        });
+        expect(fast).toEqual(plain);
+      }
+    }
+  });
+
   test('a decoder that is not ours reads the same values', () => {
     const width = 200;
     const height = 90;

@@ -1,5 +1,7 @@
 import { DngError } from '../dngError';
+import { padded } from '../../../wasm';
 import { decoderLookup } from './huffman';
+import { ljpegRoutines, STATE } from './routines';
 
 /** Where decoded samples go. */
 export interface LjpegTarget {
@@ -32,6 +34,7 @@ interface Stream {
  *
  * @param width samples a row must have (columns times components)
  * @param height rows it must have
+ * @param plain true: without WebAssembly in any case
  * Throws DngError when the stream is broken or of another size; bounded by `width * height` steps.
  */
 export function decodeLjpeg(
@@ -39,6 +42,7 @@ export function decodeLjpeg(
   width: number,
   height: number,
   target: LjpegTarget,
+  plain = false,
 ): void {
   const stream = parseHeaders(bytes);
   const { columns, rows, components } = stream.frame;
@@ -46,8 +50,7 @@ export function decodeLjpeg(
     throw new DngError(
       `compressed block is ${columns * components} x ${rows} samples, not ${width} x ${height}`,
     );
-  if (stream.predictor === 1) decodeLeft(bytes, stream, target);
-  else decodeGeneral(bytes, stream, target);
+  decodeRows(bytes, stream, target, plain);
 }
 
 const fail = (what: string): never => {
@@ -173,116 +176,51 @@ function unstuff(bytes: Uint8Array, start: number): { data: Uint8Array; length: 
   }
 }
 
-/** Reads differences row by row. */
-class DifferenceReader {
-  private accumulator = 0;
-  private held = 0;
-  private at = 0;
-  private readonly data: Uint8Array;
-  private readonly length: number;
+/** Where things lie in the memory, in bytes: how far it has been read, addresses of the look-ups, these. */
+const STATE_AT = 0;
+const TABLES_AT = 16;
+const LOOKUPS_AT = 64;
+const LOOKUP_BYTES = 2 << 16;
 
-  constructor(bytes: Uint8Array, start: number) {
-    ({ data: this.data, length: this.length } = unstuff(bytes, start));
-  }
+/** Bytes by which a stream may end too soon: some writers leave out what is zero. */
+const FORGIVEN_BYTES = 4;
 
-  /** Fills `out[0..width)` with the differences of one row. */
-  row(lookups: readonly Uint16Array[], width: number, out: Int32Array): void {
-    const { data } = this;
-    const components = lookups.length;
-    const shared = lookups.every((l) => l === lookups[0]) ? lookups[0] : null;
-    let { accumulator, held, at } = this;
-    for (let x = 0; x < width; x++) {
-      const lookup = shared ?? lookups[x % components];
-      for (; held <= 24; held += 8) accumulator = (accumulator << 8) | data[at++];
-      const entry = lookup[(accumulator >>> (held - 16)) & 0xffff];
-      if (entry === 0) fail('invalid code');
-      held -= entry & 255;
-      const category = entry >> 8;
-      if (category === 0) {
-        out[x] = 0;
-        continue;
-      }
-      if (category === 16) {
-        out[x] = 32768;
-        continue;
-      }
-      for (; held < category; held += 8) accumulator = (accumulator << 8) | data[at++];
-      held -= category;
-      const extra = (accumulator >>> held) & ((1 << category) - 1);
-      out[x] = extra < 1 << (category - 1) ? extra - (1 << category) + 1 : extra;
-    }
-    this.accumulator = accumulator;
-    this.held = held;
-    this.at = at;
-    if (at > this.length + SPARE_BYTES / 2) fail('data ends too soon');
-  }
-}
-
-function decodeLeft(bytes: Uint8Array, stream: Stream, target: LjpegTarget): void {
-  const { columns, rows, components, precision } = stream.frame;
+function decodeRows(
+  bytes: Uint8Array,
+  { frame, predictor, lookups, start }: Stream,
+  target: LjpegTarget,
+  plain: boolean,
+): void {
+  const { columns, rows, components, precision } = frame;
   const width = columns * components;
-  const reader = new DifferenceReader(bytes, stream.start);
-  const row = new Int32Array(width);
-  const left = new Int32Array(components).fill(1 << (precision - 1));
+  const { data, length } = unstuff(bytes, start);
+  const tables = [...new Set(lookups)];
+  const dataAt = LOOKUPS_AT + tables.length * LOOKUP_BYTES;
+  const rowsAt = dataAt + padded(data.length);
+  const apart = padded(2 * width);
+  const { buffer, routines } = ljpegRoutines.of(rowsAt + 2 * apart, plain);
+  tables.forEach((table, i) => new Uint16Array(buffer, LOOKUPS_AT + i * LOOKUP_BYTES).set(table));
+  new Uint8Array(buffer).set(data, dataAt);
+  const words = new Int32Array(buffer, 0, LOOKUPS_AT / 4);
+  words.set(
+    lookups.map((lookup) => LOOKUPS_AT + tables.indexOf(lookup) * LOOKUP_BYTES),
+    TABLES_AT / 4,
+  );
+  const [held, at] = [STATE.held / 4, STATE.at / 4];
+  words.fill(0, 0, TABLES_AT / 4);
+  words[at] = dataAt;
+  const end = dataAt + length + SPARE_BYTES - 4;
   const keep = Math.min(width, target.keep);
   for (let y = 0; y < rows; y++) {
-    reader.row(stream.lookups, width, row);
-    // Predictor 1 restarts each row from the sample above the row's first.
-    for (let x = 0; x < components; x++) row[x] = left[x] = (row[x] + left[x]) & 0xffff;
-    for (let x = components; x < width; x++) row[x] = (row[x] + row[x - components]) & 0xffff;
-    if (y < target.keepRows) {
-      const o = target.offset + y * target.stride;
-      for (let x = 0; x < keep; x++) target.data[o + x] = row[x];
-    }
-  }
-}
-
-function decodeGeneral(bytes: Uint8Array, stream: Stream, target: LjpegTarget): void {
-  const { columns, rows, components, precision } = stream.frame;
-  const width = columns * components;
-  const reader = new DifferenceReader(bytes, stream.start);
-  let row = new Int32Array(width);
-  let above = new Int32Array(width);
-  const keep = Math.min(width, target.keep);
-  for (let y = 0; y < rows; y++) {
-    reader.row(stream.lookups, width, row);
-    for (let x = 0; x < width; x++) {
-      let predicted: number;
-      if (x < components) predicted = y === 0 ? 1 << (precision - 1) : above[x];
-      else if (y === 0) predicted = row[x - components];
-      else
-        predicted = predictFrom(
-          stream.predictor,
-          row[x - components],
-          above[x],
-          above[x - components],
-        );
-      row[x] = (row[x] + predicted) & 0xffff;
-    }
-    if (y < target.keepRows) {
-      const o = target.offset + y * target.stride;
-      for (let x = 0; x < keep; x++) target.data[o + x] = row[x];
-    }
-    [row, above] = [above, row];
-  }
-}
-
-/** T.81 table H.1: a = left, b = above, c = above left. */
-function predictFrom(predictor: number, a: number, b: number, c: number): number {
-  switch (predictor) {
-    case 2:
-      return b;
-    case 3:
-      return c;
-    case 4:
-      return a + b - c;
-    case 5:
-      return a + ((b - c) >> 1);
-    case 6:
-      return b + ((a - c) >> 1);
-    case 7:
-      return (a + b) >> 1;
-    default:
-      return a;
+    const [row, above] = [rowsAt + (y & 1) * apart, rowsAt + (~y & 1) * apart];
+    const first = y === 0 ? 1 << (precision - 1) : 0;
+    if (
+      !routines.decodeRow(STATE_AT, end, TABLES_AT, components, width, predictor, first, row, above)
+    )
+      fail('invalid code');
+    const used = words[at] - dataAt - words[held] / 8;
+    if (used > length + FORGIVEN_BYTES) fail('data ends too soon');
+    if (y < target.keepRows)
+      target.data.set(new Uint16Array(buffer, row, keep), target.offset + y * target.stride);
   }
 }

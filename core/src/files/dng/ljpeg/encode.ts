@@ -1,4 +1,6 @@
+import { padded } from '../../../wasm';
 import { buildHuffmanTable, encoderCodes, type HuffmanTable } from './huffman';
+import { ljpegRoutines } from './routines';
 
 /** A rectangle of samples to compress. */
 export interface LjpegSource {
@@ -21,38 +23,63 @@ export interface LjpegSource {
 
 const CATEGORIES = 17;
 
+/** Where things lie in the memory, in bytes: 17 words each, then the samples. */
+const COUNTS_AT = 0;
+const CODES_AT = 128;
+const LENGTHS_AT = 256;
+const SAMPLES_AT = 384;
+
 /**
  * Lossless JPEG (ITU-T T.81 annex H), predictor 1, one optimal Huffman table. For a Bayer mosaic
  * pass two components, so that every photosite is predicted from its neighbour of the same colour.
+ *
+ * @param plain true: without WebAssembly in any case
  */
-export function encodeLjpeg(source: LjpegSource): Uint8Array {
-  const { width, height, components } = source;
+export function encodeLjpeg(source: LjpegSource, plain = false): Uint8Array {
+  const { width, height, components, precision } = source;
   if (width % components !== 0) throw new RangeError('width is no multiple of the components');
-  const differences = new Int16Array(width * height);
-  const counts = new Uint32Array(CATEGORIES);
-  predict(source, differences, counts);
+  const first = 1 << (precision - 1);
+  const outAt = SAMPLES_AT + padded(2 * width * height);
+  const counting = ljpegRoutines.of(outAt, plain);
+  laySamples(source, counting.buffer);
+  const counts = new Uint32Array(counting.buffer, COUNTS_AT, CATEGORIES);
+  counts.fill(0);
+  counting.routines.countCategories(SAMPLES_AT, width, height, components, first, COUNTS_AT);
   const table = buildHuffmanTable(counts);
-  return writeStream(source, differences, table, counts);
+  const { code, length } = encoderCodes(table);
+  let bits = 0;
+  for (let s = 0; s < CATEGORIES; s++) bits += counts[s] * (length[s] + (s & 15));
+  // Every byte could be stuffed.
+  const writing = ljpegRoutines.of(outAt + padded(2 * Math.ceil(bits / 8)), plain);
+  if (writing.buffer !== counting.buffer) laySamples(source, writing.buffer);
+  new Uint32Array(writing.buffer, CODES_AT, CATEGORIES).set(code.subarray(0, CATEGORIES));
+  new Uint32Array(writing.buffer, LENGTHS_AT, CATEGORIES).set(length.subarray(0, CATEGORIES));
+  const end = writing.routines.writeCodes(
+    SAMPLES_AT,
+    width,
+    height,
+    components,
+    first,
+    CODES_AT,
+    LENGTHS_AT,
+    outAt,
+  );
+  const head = header(source, table);
+  const out = new Uint8Array(head.length + end - outAt + 2);
+  out.set(head);
+  out.set(new Uint8Array(writing.buffer, outAt, end - outAt), head.length);
+  out.set([0xff, 0xd9], out.length - 2);
+  return out;
 }
 
-/** Differences from the prediction, modulo 2^16, and how often each category occurs. */
-function predict(source: LjpegSource, differences: Int16Array, counts: Uint32Array): void {
+/** Lays the samples side by side, padded to the right and below with the last there are. */
+function laySamples(source: LjpegSource, buffer: ArrayBuffer): void {
   const { data, offset, stride, available, availableRows, width, height, components } = source;
-  const first = 1 << (source.precision - 1);
-  let o = 0;
-  for (let y = 0; y < height; y++) {
-    const row = offset + Math.min(y, availableRows - 1) * stride;
-    const above = offset + Math.min(Math.max(0, y - 1), availableRows - 1) * stride;
-    for (let x = 0; x < width; x++, o++) {
-      const i = x < available ? x : available - components + (x % components);
-      let predicted: number;
-      if (x >= components) {
-        predicted = data[row + (x - components < available ? x - components : i)];
-      } else predicted = y === 0 ? first : data[above + i];
-      const d = ((data[row + i] - predicted) << 16) >> 16;
-      differences[o] = d;
-      counts[d === -32768 ? 16 : 32 - Math.clz32(d < 0 ? -d : d)]++;
-    }
+  const samples = new Uint16Array(buffer, SAMPLES_AT, width * height);
+  for (let y = 0, o = 0; y < height; y++, o += width) {
+    const from = offset + Math.min(y, availableRows - 1) * stride;
+    samples.set(data.subarray(from, from + available), o);
+    for (let x = available; x < width; x++) samples[o + x] = samples[o + x - components];
   }
 }
 
@@ -68,54 +95,4 @@ function header(source: LjpegSource, table: HuffmanTable): Uint8Array {
   for (let c = 0; c < components; c++) bytes.push(c, 0);
   bytes.push(1, 0, 0);
   return Uint8Array.from(bytes);
-}
-
-function writeStream(
-  source: LjpegSource,
-  differences: Int16Array,
-  table: HuffmanTable,
-  counts: Uint32Array,
-): Uint8Array {
-  const { code, length } = encoderCodes(table);
-  const head = header(source, table);
-  let bitCount = 0;
-  for (let s = 0; s < CATEGORIES; s++) bitCount += counts[s] * (length[s] + (s === 16 ? 0 : s));
-  // Every byte could be stuffed; two spare for the marker, one for the padding.
-  const out = new Uint8Array(head.length + 2 * Math.ceil(bitCount / 8) + 4);
-  out.set(head);
-  let o = head.length;
-  let accumulator = 0;
-  let held = 0;
-  for (let i = 0; i < differences.length; i++) {
-    const d = differences[i];
-    const category = d === -32768 ? 16 : 32 - Math.clz32(d < 0 ? -d : d);
-    // Category and extra bits are put in turn, so that no more than 16 + 7 bits are ever held.
-    accumulator = (accumulator << length[category]) | code[category];
-    held += length[category];
-    while (held >= 8) {
-      held -= 8;
-      const byte = (accumulator >>> held) & 255;
-      out[o++] = byte;
-      if (byte === 255) out[o++] = 0;
-    }
-    if (category > 0 && category < 16) {
-      const extra = (d < 0 ? d - 1 : d) & ((1 << category) - 1);
-      accumulator = (accumulator << category) | extra;
-      held += category;
-      while (held >= 8) {
-        held -= 8;
-        const byte = (accumulator >>> held) & 255;
-        out[o++] = byte;
-        if (byte === 255) out[o++] = 0;
-      }
-    }
-  }
-  if (held > 0) {
-    const byte = ((accumulator << (8 - held)) | ((1 << (8 - held)) - 1)) & 255;
-    out[o++] = byte;
-    if (byte === 255) out[o++] = 0;
-  }
-  out[o++] = 0xff;
-  out[o++] = 0xd9;
-  return out.slice(0, o);
 }
