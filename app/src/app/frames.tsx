@@ -1,1 +1,1 @@
-export { FramesScreen as default } from '../screens/frames/FramesScreen';
+export { FramesScreen as default } from '../screens/lateScreens';

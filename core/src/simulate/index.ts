@@ -33,5 +33,6 @@ export {
   SIMULATED_TIME,
   simulatedSolverInput,
 } from './simulatedSolver';
-export { lightKey, StillLight } from './stillLight';
+export { lightKey } from './lightKey';
+export { StillLight } from './stillLight';
 export { simulatedContext } from './simulatedContext';

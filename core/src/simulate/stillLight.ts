@@ -1,6 +1,7 @@
 import { createLightPlane, rowsOf, type LightPlane } from '../sensor/lightPlane';
 import { TILE_HEIGHT } from '../files/dng/tiling';
 import { renderScene } from '../scene/render';
+import { lightKey } from './lightKey';
 import { sceneResponse } from './sceneResponse';
 import type { SimulatedPlan } from './simulatedPlan';
 
@@ -19,10 +20,6 @@ export function stillRows(plan: SimulatedPlan, top: number, height: number): Lig
  */
 export const isStillBehindLens = ({ shot, scene }: SimulatedPlan): boolean =>
   shot.steady && !scene.moves && shot.series?.kind !== 'focus';
-
-/** What the light of a still framing depends on: the same text, the same light before the lens. */
-export const lightKey = ({ scene, lens, framing, binning, shot }: SimulatedPlan): string =>
-  JSON.stringify([scene.id, lens.id, framing, binning, shot.torch]);
 
 function copyInto(to: LightPlane, from: LightPlane): void {
   const first = Math.max(to.row, from.row);

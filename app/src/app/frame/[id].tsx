@@ -1,1 +1,1 @@
-export { FrameScreen as default } from '../../screens/frame/FrameScreen';
+export { FrameScreen as default } from '../../screens/lateScreens';

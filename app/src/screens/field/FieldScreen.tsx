@@ -10,7 +10,6 @@ import { useFrameAdded, useRoom } from '../../storage/frameQueries';
 import { warmFrames } from '../../storage/frames';
 import { useStore } from '../../state/store';
 import { COLOUR, TARGET } from '../../theme/theme';
-import { CameraSheet } from './sheets/CameraSheet';
 import {
   FieldLadder,
   FieldPictureHistogram,
@@ -19,17 +18,12 @@ import {
 } from './FieldInstruments';
 import { attachCanvas, attachLoupe, releaseAll } from './session/fieldSession';
 import { endHeld, exposeFrame, exposeWhileHeld, MAX_PENDING, whenStored } from './session/exposing';
-import { fieldStore, readingsStore, type FieldState, type Sheet } from './session/fieldState';
-import { FilesSheet } from './sheets/FilesSheet';
+import { fieldStore, readingsStore, type FieldState } from './session/fieldState';
 import { fileWords, isOwnPhoto } from './words/fileWords';
 import { FilmStrip, LastFrame } from './LastFrame';
 import { measureField, type FieldMeasures } from './layout';
-import { LightSheet } from './sheets/LightSheet';
-import { MarksSheet } from './sheets/MarksSheet';
-import { MeterSheet } from './sheets/MeterSheet';
 import { NoticeLine } from './NoticeLine';
 import { Refusal } from './Refusal';
-import { RigSheet } from './sheets/RigSheet';
 import { StatusLine } from './StatusLine';
 import { Tapes } from './tapes/Tapes';
 import { useAwake } from './session/useAwake';
@@ -37,12 +31,10 @@ import { useKeys } from './commands/useKeys';
 import { useNewerVersion } from './session/useNewerVersion';
 import { useOpening } from './session/useOpening';
 import { useView } from './window/useView';
-import { DepthSheet } from './sheets/DepthSheet';
 import { WINDOW_HANDLERS } from './commands/windowCommands';
 import { FieldLoupe } from './window/FieldLoupe';
 import { watchFocus } from './commands/focusCommands';
-import { FocusSheet } from './sheets/FocusSheet';
-import { SeriesSheet } from './sheets/SeriesSheet';
+import { OpenSheet, warmScreens } from '../lateScreens';
 import { VerdictSheet } from './sheets/VerdictSheet';
 import { Countdown } from './series/Countdown';
 import { GrowingPicture } from './series/GrowingPicture';
@@ -52,27 +44,13 @@ import { seriesCount } from './series/seriesCount';
 import { useForeseen } from './series/useForeseen';
 import { bytesWords, seriesWords, shortWhileWords } from './words/seriesWords';
 import { holdAll } from './commands/seriesCommands';
-import { WhiteSheet } from './sheets/WhiteSheet';
 import { WindowMarks } from './window/WindowMarks';
-
-const SHEETS: Readonly<Record<Sheet, () => React.JSX.Element | null>> = {
-  camera: CameraSheet,
-  meter: MeterSheet,
-  rig: RigSheet,
-  verdict: VerdictSheet,
-  focus: FocusSheet,
-  depth: DepthSheet,
-  white: WhiteSheet,
-  marks: MarksSheet,
-  files: FilesSheet,
-  light: LightSheet,
-  series: SeriesSheet,
-};
 
 /** What later presses need is loaded while there is a server to load it from. */
 function loadAhead(): void {
   warmFrames();
   warmFrameViews();
+  warmScreens();
   void import('../../camera/browser/browserCamera').catch(() => {});
 }
 
@@ -94,16 +72,15 @@ export function FieldScreen() {
   const m = measureField(width, height);
   useView(m);
 
-  const OpenSheet = sheet ? SHEETS[sheet] : null;
   // Where there is room for both, a sheet lies under the tapes, and the whole verdict when none is
   // open.
   const roomy = m.layout === 'wide';
-  const BelowSheet = OpenSheet ?? VerdictSheet;
+  const open = sheet && (sheet === 'verdict' ? <VerdictSheet /> : <OpenSheet sheet={sheet} />);
   const controls = (
     <>
       <NoticeLine />
-      {OpenSheet && !roomy ? (
-        <OpenSheet />
+      {open && !roomy ? (
+        open
       ) : (
         <>
           <FieldVerdict />
@@ -111,7 +88,7 @@ export function FieldScreen() {
         </>
       )}
       <BottomBar height={m.barHeight} />
-      {roomy && <BelowSheet />}
+      {roomy && (open ?? <VerdictSheet />)}
     </>
   );
   if (m.layout === 'phone')

@@ -8,7 +8,7 @@ import { COLOUR, FONT } from '../../theme/theme';
 import { toggleLock } from './session/fieldSession';
 import { fieldStore, readingsStore, toggleSheet, type FieldState } from './session/fieldState';
 import { FILE_WORDS, framesLeft, leftDigits, writtenKind } from './words/fileWords';
-import { PATTERN_WORDS } from './sheets/MeterSheet';
+import { PATTERN_WORDS } from './words/patternWords';
 import { differenceText, evText } from './words/readingsText';
 
 /**

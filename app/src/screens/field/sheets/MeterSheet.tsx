@@ -3,19 +3,13 @@ import type { MeterPattern } from '@velmo/core/exposure';
 import { Button } from '../../../instruments/Button';
 import { Choice } from '../../../instruments/Choice';
 import { Sheet } from '../../../instruments/Sheet';
+import { PATTERN_WORDS } from '../words/patternWords';
 import { useStore } from '../../../state/store';
 import { COLOUR, FONT } from '../../../theme/theme';
 import { changeSettings, toggleLock } from '../session/fieldSession';
 import { closeSheet, fieldStore, readingsStore, toggleSheet } from '../session/fieldState';
 import { leavePinAtSpot, takeAllPinsOut } from '../commands/pins';
 import { differenceText, evText } from '../words/readingsText';
-
-export const PATTERN_WORDS: Readonly<Record<MeterPattern, string>> = {
-  whole: 'whole frame',
-  centre: 'centre',
-  spot: 'spot 3 %',
-  highlights: 'highlights',
-};
 
 const ABOUT: Readonly<Record<MeterPattern, string>> = {
   whole: 'The mean of the whole frame becomes mid-grey.',
