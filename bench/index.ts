@@ -9,6 +9,7 @@ import type { Result } from './measure';
 import { monitorPassBench } from './monitorPass';
 import { peakingBench } from './peaking';
 import { seriesBench } from './series';
+import { startBench } from './start';
 import { storeBench } from './store';
 
 /**
@@ -21,6 +22,7 @@ const GROUPS: Readonly<Record<string, () => Result[] | Promise<Result[]>>> = {
   light: lightBench,
   'entry-bundle': bundleBench,
   'capture-12mp': captureBench,
+  start: startBench,
   field: fieldBench,
   camera: cameraBench,
   average: averageBench,

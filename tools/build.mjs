@@ -27,6 +27,8 @@ function sourcesHash() {
     'core/src',
     'app/src',
     'app/app.json',
+    'app/entry.js',
+    'app/package.json',
     'app/asyncRequire.js',
     'app/directImports.js',
     'app/babel.config.js',
@@ -40,8 +42,8 @@ function sourcesHash() {
 }
 
 /** Compresses what is text, once and well, so that no server has to. */
-async function compressAll() {
-  for (const file of filesIn(`${root}app/dist`)) {
+export async function compressAll(dir) {
+  for (const file of filesIn(dir)) {
     if (!/\.(js|html|css|svg|webmanifest)$/.test(file)) continue;
     const bytes = readFileSync(file);
     const [small, smaller] = await Promise.all([
@@ -109,6 +111,6 @@ export async function ensureBuilt() {
     process.exit(1);
   }
   await writeServiceWorker();
-  await compressAll();
+  await compressAll(`${root}app/dist`);
   writeFileSync(stamp, wanted);
 }

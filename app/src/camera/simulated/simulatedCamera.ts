@@ -15,10 +15,10 @@ import type { CameraRefusal } from '../device/refusal';
 import { steppedCamera } from '../device/steppedCamera';
 import { stoppedPicture } from '../device/stoppedPicture';
 import { FIRST_VIEW, type Aim, type ViewOptions } from '../device/view';
-import { startedWorker } from '../../workers/startedWorker';
 import { momentAt } from '../files/frameJob';
 import { sayLost } from '../files/lostWorker';
 import { hastened, nowMs, type ClockSetting } from './light/sceneClock';
+import { takeLive } from './liveWorker';
 import { computesAhead, keepsLight } from './lightRoom';
 import { simulatedCapabilities } from './simulatedCapabilities';
 import { SimulatedCapture } from './simulatedCapture';
@@ -35,9 +35,7 @@ const AT_REST_MS = 1200;
  */
 export class SimulatedCamera implements CameraDevice {
   readonly kind = 'simulated';
-  private readonly started = startedWorker<SimulatedLiveApi>(
-    new Worker(new URL('./simulatedLive.worker.ts', import.meta.url)),
-  );
+  private readonly started = takeLive();
   private readonly live: Remote<SimulatedLiveApi> = this.started.api;
   private readonly lost = new Set<(refusal: CameraRefusal) => void>();
   private closed = false;

@@ -101,6 +101,7 @@ function Actions({ record, opened, series, onGone }: ActionsProps) {
   /** What is asked to be deleted. */
   const [asking, setAsking] = useState<readonly string[] | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
+  const [saving, setSaving] = useState<number | null>(null);
   const remove = useRemoveFrames();
   const notGone = (): void => {
     setAsking(null);
@@ -108,12 +109,15 @@ function Actions({ record, opened, series, onGone }: ActionsProps) {
   };
   const save = async (index: number): Promise<void> => {
     const file = record.files[index];
+    setProblem(null);
+    setSaving(index);
     try {
       const bytes = await opened.bytes(file);
       saveToComputer(file.name, new Blob([bytes], { type: MIME_TYPES[file.kind] }));
     } catch (error) {
       setProblem(error instanceof Error ? error.message : 'The file could not be read.');
     }
+    setSaving(null);
   };
   if (asking)
     return (
@@ -122,7 +126,8 @@ function Actions({ record, opened, series, onGone }: ActionsProps) {
           {`Delete ${asking.length === 1 ? 'this frame' : `all ${asking.length} frames of this series`} from the browser for good?`}
         </Text>
         <Button
-          label="Delete"
+          label={remove.isPending ? `Deleting ${asking.length} ...` : 'Delete'}
+          disabled={remove.isPending}
           // Also when the screen goes before: what it shows is gone by then.
           onPress={() => void remove.mutateAsync(asking).then(onGone, notGone)}
         />
@@ -134,7 +139,8 @@ function Actions({ record, opened, series, onGone }: ActionsProps) {
       {record.files.map((file, i) => (
         <Button
           key={file.name}
-          label={`Save ${file.kind.toUpperCase()} · ${(file.bytes / 1e6).toFixed(1)} MB`}
+          label={`${saving === i ? 'Saving' : 'Save'} ${file.kind.toUpperCase()} · ${(file.bytes / 1e6).toFixed(1)} MB`}
+          disabled={saving !== null}
           onPress={() => void save(i)}
         />
       ))}

@@ -1,3 +1,4 @@
+import { endEarlyLive } from '../../../camera/simulated/liveWorker';
 import type { PicturePoint } from '@velmo/core/exposure';
 import { findLens, halfLongTangent, zoomTo } from '@velmo/core/optics';
 import {
@@ -35,6 +36,7 @@ let view: WindowView | null = null;
 /** The device's own camera is loaded when it is chosen: whoever practises need not wait for it. */
 async function createBrowserCamera(choice: BrowserChoice): Promise<CameraDevice> {
   const { BrowserCamera } = await import('../../../camera/browser/browserCamera');
+  endEarlyLive();
   return new BrowserCamera(choice);
 }
 

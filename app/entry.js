@@ -1,0 +1,2 @@
+import './src/start';
+import 'expo-router/entry';
