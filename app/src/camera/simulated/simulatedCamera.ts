@@ -68,7 +68,11 @@ export class SimulatedCamera implements CameraDevice {
     });
     await this.live.open(target, transfer(this.port.remote, [this.port.remote]));
     void this.live.setClock(this.clock);
-    this.shooting.warm();
+    // The picture comes first.
+    const stop = this.port.listen(() => {
+      stop();
+      this.shooting.warm();
+    });
     return simulatedCapabilities(this.scene);
   }
 

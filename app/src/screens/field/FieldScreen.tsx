@@ -46,12 +46,27 @@ import { bytesWords, seriesWords, shortWhileWords } from './words/seriesWords';
 import { holdAll } from './commands/seriesCommands';
 import { WindowMarks } from './window/WindowMarks';
 
-/** What later presses need is loaded while there is a server to load it from. */
-function loadAhead(): void {
-  warmFrames();
-  warmFrameViews();
-  warmScreens();
-  void import('../../camera/browser/browserCamera').catch(() => {});
+/** Without a picture there is nothing to wait for. */
+const NO_PICTURE_MS = 4000;
+
+/** What later presses need is loaded while there is a server to load it from: after the first picture. */
+function loadAhead(): () => void {
+  const load = (): void => {
+    stop();
+    warmFrames();
+    warmFrameViews();
+    warmScreens();
+    void import('../../camera/browser/browserCamera').catch(() => {});
+  };
+  const timer = setTimeout(load, NO_PICTURE_MS);
+  const leave = readingsStore.subscribe(() => {
+    if (readingsStore.get()) load();
+  });
+  const stop = (): void => {
+    clearTimeout(timer);
+    leave();
+  };
+  return stop;
 }
 
 /** Where pictures are taken: Window, Ladder, Verdict, tapes, Expose. */
