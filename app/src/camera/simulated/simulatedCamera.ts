@@ -169,7 +169,7 @@ export class SimulatedCamera implements CameraDevice {
         this.busyWith(this.shooting.shoot(shot, jobOf(shot, roll), events, ofSeries)),
       gather: (shots, gather, onPicture) =>
         this.busyWith(this.shooting.gather(shots, gather, (shot) => jobOf(shot, roll), onPicture)),
-      forgetLight: () => this.shooting.forgetLight(),
+      forgetSeries: () => this.shooting.forgetSeries(),
     };
   }
 
@@ -209,7 +209,7 @@ export class SimulatedCamera implements CameraDevice {
     clearTimeout(this.resting);
     this.shooting.restAhead();
     const { lightAhead } = this.options;
-    this.shooting.keepsLight = keepsLight(lightAhead);
+    this.shooting.keepLight(keepsLight(lightAhead));
     if (!computesAhead(lightAhead) || this.closed) return;
     this.resting = setTimeout(() => this.computeAhead(), AT_REST_MS);
   }

@@ -59,7 +59,7 @@ export class SimulatedCapture {
   private queue: Promise<unknown> = Promise.resolve();
   private readonly workers = Array.from({ length: workersHere() }, newWorker);
   /** Light is kept from frame to frame, not only within a series. */
-  keepsLight = false;
+  private keepsLight = false;
   private lightOf = '';
   private light: SharedLight = new Map();
   private ahead = 0;
@@ -235,13 +235,23 @@ export class SimulatedCapture {
     this.ahead++;
   }
 
-  /** No further frame of the series comes: its light is let go, where it is not kept anyway. */
-  forgetLight(): void {
-    if (this.keepsLight) return;
-    this.lightOf = '';
-    const forgotten = this.queue.then(() =>
-      Promise.all(this.workers.map((worker) => worker.tell((api) => api.forgetLight()))),
-    );
+  /** No further frame of the series comes: what its frames shared is let go. */
+  forgetSeries(): void {
+    this.forget(!this.keepsLight);
+  }
+
+  /** @param on light is kept from frame to frame from now on */
+  keepLight(on: boolean): void {
+    if (this.keepsLight === on) return;
+    this.keepsLight = on;
+    if (!on) this.forget(true);
+  }
+
+  private forget(light: boolean): void {
+    const forgotten = this.queue.then(() => {
+      if (light) this.lightOf = '';
+      return Promise.all(this.workers.map((worker) => worker.tell((api) => api.forget(light))));
+    });
     this.queue = forgotten.catch(() => {});
   }
 

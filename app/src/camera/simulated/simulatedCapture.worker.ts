@@ -54,9 +54,10 @@ const api = {
     return still.prepare(planSimulated(shot), band, rows);
   },
 
-  forgetLight(): void {
+  /** Lets go of what was gathered, and of light where it is not to be kept. */
+  forget(light: boolean): void {
     gathered.clear();
-    still.forget();
+    if (light) still.forget();
   },
 
   /**

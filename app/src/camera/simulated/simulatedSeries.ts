@@ -41,7 +41,7 @@ export interface FrameMaker {
     gather: Gather,
     onPicture: (dataUrl: string) => void,
   ): Promise<CapturedFrame>;
-  forgetLight(): void;
+  forgetSeries(): void;
 }
 
 /**
@@ -90,7 +90,7 @@ export async function* simulatedFrames(
       yield await maker.shoot(shot, told, isSeries);
     }
   } finally {
-    if (isSeries) maker.forgetLight();
+    if (isSeries) maker.forgetSeries();
   }
 }
 
@@ -116,7 +116,7 @@ async function longFrame(
       picture = url;
     });
   } finally {
-    maker.forgetLight();
+    maker.forgetSeries();
   }
 }
 
