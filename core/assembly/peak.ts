@@ -38,20 +38,25 @@ function away(v: i32): i32 {
   return v >= 0 ? v : -v;
 }
 
+/** A second difference at an address, step bytes being a pixel on. */
+@inline
+function bendAt(at: usize, step: usize): i32 {
+  return away((<i32>load<u16>(at) << 1) - load<u16>(at - step) - load<u16>(at + step));
+}
+
 /**
- * True when the bend at an address is over the threshold and a large part of its edge's height, step
- * bytes being a pixel on.
+ * Where bends of eight pixels, twice whose luma is given, are a large part of their edges' heights: those
+ * between two pixels apart, or to the line between these.
  */
-function isPeak(at: usize, step: usize, least: i32, part: i32): bool {
-  const twice = <i32>load<u16>(at) << 1;
-  const bend = away(twice - load<u16>(at - step) - load<u16>(at + step));
-  if (bend <= least) return false;
-  const before = <i32>load<u16>(at - 2 * step);
-  const after = <i32>load<u16>(at + 2 * step);
-  let height = away(after - before);
-  const line = away(twice - before - after);
-  if (line > height) height = line;
-  return bend << 8 >= part * height;
+@inline
+function steep(bends: v128, twice: v128, before: v128, after: v128, parts: v128): v128 {
+  const line = i16x8.abs(i16x8.sub(i16x8.sub(twice, before), after));
+  const heights = i16x8.max_s(i16x8.abs(i16x8.sub(after, before)), line);
+  const whole = i16x8.splat(256);
+  return i16x8.narrow_i32x4_s(
+    i32x4.ge_s(i32x4.extmul_low_i16x8_s(bends, whole), i32x4.extmul_low_i16x8_s(heights, parts)),
+    i32x4.ge_s(i32x4.extmul_high_i16x8_s(bends, whole), i32x4.extmul_high_i16x8_s(heights, parts)),
+  );
 }
 
 /**
@@ -78,6 +83,7 @@ export function markRow(
   const blacks = i16x8.splat(<i16>black);
   const shares = i16x8.splat(<i16>share);
   const one = i16x8.splat(1);
+  const parts = i16x8.splat(<i16>part);
   const row = (<usize>width) << 1;
   const end = width - 2;
   let marked = 0;
@@ -88,18 +94,27 @@ export function markRow(
     const lowest = i16x8.sub(i16x8.q15mulr_sat_s(i16x8.sub(here, blacks), shares), one);
     const least8 = i16x8.max_s(floors, lowest);
     const twice = i16x8.add(here, here);
-    const across = i16x8.sub(i16x8.sub(twice, v128.load(from - 2)), v128.load(from, 2));
-    const along = i16x8.sub(i16x8.sub(twice, v128.load(from - row)), v128.load(from + row));
-    let bits = i16x8.bitmask(
-      v128.or(i16x8.gt_s(i16x8.abs(across), least8), i16x8.gt_s(i16x8.abs(along), least8)),
-    );
+    const across = i16x8.abs(i16x8.sub(i16x8.sub(twice, v128.load(from - 2)), v128.load(from, 2)));
+    const along = i16x8.abs(i16x8.sub(i16x8.sub(twice, v128.load(from - row)), v128.load(from + row)));
+    const over = i16x8.gt_s(across, least8);
+    const overAlong = i16x8.gt_s(along, least8);
+    if (!v128.any_true(v128.or(over, overAlong))) continue;
+    const steepAcross = steep(across, twice, v128.load(from - 4), v128.load(from, 4), parts);
+    const steepAlong = steep(along, twice, v128.load(from - 2 * row), v128.load(from + 2 * row), parts);
+    const bitsAcross = i16x8.bitmask(v128.and(over, steepAcross));
+    const bitsAlong = i16x8.bitmask(v128.and(overAlong, steepAlong));
+    let bits = bitsAcross | bitsAlong;
     while (bits) {
-      const place = x + ctz(bits);
+      const lane = ctz(bits);
+      const place = x + lane;
       bits &= bits - 1;
       if (place >= end) break;
       const at = luma + ((<usize>place) << 1);
       const least = <i32>load<u16>(thresholds + ((<usize>load<u16>(at)) << 1));
-      if (isPeak(at, 2, least, part) || isPeak(at, row, least, part)) {
+      if (
+        ((bitsAcross >> lane) & 1 && bendAt(at, 2) > least) ||
+        ((bitsAlong >> lane) & 1 && bendAt(at, row) > least)
+      ) {
         store<u8>(marks + place, load<u8>(marks + place) | <u8>bit);
         marked++;
       }
