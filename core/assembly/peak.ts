@@ -2,7 +2,6 @@
  * The inner loops of focus peaking, eight pixels at a time; src/monitor/plainPeaks.ts says the
  * same.
  */
-import { blueOf, greenOf, redOf, weighted } from './lanes';
 
 /**
  * Luma of n pixels, a multiple of eight, from 16-bit raw values; weights in 1/256, between 0 and
@@ -17,16 +16,24 @@ export function lumaOf(
   most: i32,
   out: usize,
 ): void {
-  const wr = i16x8.splat(<i16>red);
-  const wg = i16x8.splat(<i16>green);
-  const wb = i16x8.splat(<i16>blue);
+  // Red and green in turn; blue and nothing.
+  const redGreen = i32x4.splat(red | (green << 16));
+  const blueAlone = i32x4.splat(blue);
   const top = i16x8.splat(<i16>most);
   const last = out + ((<usize>n) << 1);
   if (out < last) do {
     const a = v128.load(raw);
     const b = v128.load(raw, 16);
     const c = v128.load(raw, 32);
-    const luma = weighted(redOf(a, b, c), greenOf(a, b, c), blueOf(a, b, c), wr, wg, wb);
+    const low = i32x4.add(
+      i32x4.dot_i16x8_s(v128.shuffle<u16>(a, b, 0, 1, 3, 4, 6, 7, 9, 10), redGreen),
+      i32x4.dot_i16x8_s(v128.shuffle<u16>(a, b, 2, 0, 5, 0, 8, 0, 11, 0), blueAlone),
+    );
+    const high = i32x4.add(
+      i32x4.dot_i16x8_s(v128.shuffle<u16>(b, c, 4, 5, 7, 8, 10, 11, 13, 14), redGreen),
+      i32x4.dot_i16x8_s(v128.shuffle<u16>(b, c, 6, 0, 9, 0, 12, 0, 15, 0), blueAlone),
+    );
+    const luma = i16x8.narrow_i32x4_u(i32x4.shr_s(low, 8), i32x4.shr_s(high, 8));
     v128.store(out, i16x8.min_u(luma, top));
     raw += 48;
     out += 16;
