@@ -1,9 +1,10 @@
-/** What the first picture waits for begins before React does: storage, and the worker that computes it. */
+/** What the first picture waits for begins before React does. */
 import { startLiveEarly } from './camera/simulated/liveWorker';
 import { lastCamera } from './storage/cameraChoice';
 
 /** Field, which opens a camera. */
 if (location.pathname === '/') {
   startLiveEarly();
+  // Opens the database and has the validators come: Field asks again once it is there.
   void lastCamera();
 }

@@ -4,10 +4,12 @@ import { late } from '../src/screens/late';
 
 const Part = ({ word }: { word: string }) => <Text>{word}</Text>;
 
+const leave = jest.fn();
+
 describe('a part that is not in the first scripts', () => {
   test('is there when it is shown, once it has been loaded ahead', async () => {
     const load = jest.fn(() => Promise.resolve(Part));
-    const LatePart = late(load);
+    const LatePart = late(load, leave);
     await act(async () => LatePart.warm());
     render(<LatePart word="salt" />);
     expect(screen.getByText('salt')).toBeTruthy();
@@ -15,7 +17,7 @@ describe('a part that is not in the first scripts', () => {
   });
 
   test('is loaded when it is shown, and says so meanwhile', async () => {
-    const LatePart = late(() => Promise.resolve(Part));
+    const LatePart = late(() => Promise.resolve(Part), leave);
     render(<LatePart word="brine" />);
     expect(screen.getByText('Opening…')).toBeTruthy();
     expect(await screen.findByText('brine')).toBeTruthy();
@@ -27,11 +29,13 @@ describe('a part that is not in the first scripts', () => {
       .mockRejectedValueOnce(new Error('offline'))
       .mockRejectedValueOnce(new Error('offline'))
       .mockResolvedValue(Part);
-    const LatePart = late(load);
+    const LatePart = late(load, leave);
     await act(async () => LatePart.warm());
     render(<LatePart word="crust" />);
     const again = await screen.findByText('Try again');
     expect(screen.getByText(/could not be loaded/)).toBeTruthy();
+    screen.getByText('Close').click();
+    expect(leave).toHaveBeenCalledTimes(1);
     await act(async () => again.click());
     expect(await screen.findByText('crust')).toBeTruthy();
   });

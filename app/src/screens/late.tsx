@@ -15,8 +15,12 @@ export interface Late<P> {
  * again where it cannot be.
  *
  * @param load imports it
+ * @param leave the way out where it cannot be loaded
  */
-export function late<P extends object>(load: () => Promise<ComponentType<P>>): Late<P> {
+export function late<P extends object>(
+  load: () => Promise<ComponentType<P>>,
+  leave: () => void,
+): Late<P> {
   let loaded: ComponentType<P> | null = null;
   const fetched = async (): Promise<void> => {
     loaded ??= await load();
@@ -45,6 +49,7 @@ export function late<P extends object>(load: () => Promise<ComponentType<P>>): L
               This part of Velmo could not be loaded. Nothing is lost: check the connection.
             </Text>
             <Button label="Try again" onPress={again} />
+            <Button label="Close" onPress={leave} />
           </>
         ) : (
           <Text style={styles.words}>Opening…</Text>

@@ -1,9 +1,21 @@
+import { closeSheet } from './field/session/fieldState';
 import { late } from './late';
 
+const goBack = (): void => history.back();
+
 /** What the first picture does not need: sheets, and the screens of frames. */
-export const OpenSheet = late(() => import('./field/sheets/OpenSheet').then((m) => m.OpenSheet));
-export const FramesScreen = late(() => import('./frames/FramesScreen').then((m) => m.FramesScreen));
-export const FrameScreen = late(() => import('./frame/FrameScreen').then((m) => m.FrameScreen));
+export const OpenSheet = late(
+  () => import('./field/sheets/OpenSheet').then((m) => m.OpenSheet),
+  closeSheet,
+);
+export const FramesScreen = late(
+  () => import('./frames/FramesScreen').then((m) => m.FramesScreen),
+  goBack,
+);
+export const FrameScreen = late(
+  () => import('./frame/FrameScreen').then((m) => m.FrameScreen),
+  goBack,
+);
 
 /** Loads all of it ahead of need. */
 export function warmScreens(): void {

@@ -27,8 +27,9 @@ export function takeLive(): Live {
   return taken;
 }
 
-/** Another kind of camera was opened: ends what was started for nothing. */
-export function endEarlyLive(): void {
+/** Ends what was started for nothing, unless a camera is about to ask for it. */
+export function endEarlyLiveUnless(wanted: boolean): void {
+  if (wanted) return;
   const left = early;
   early = null;
   left?.end();

@@ -50,6 +50,8 @@ export class SimulatedCamera implements CameraDevice {
   private aim: Aim = { yawRad: 0, pitchRad: 0 };
   private clock: ClockSetting = { epochMs: nowMs(), sceneS: 0, factor: 1 };
   private scene: Scene;
+  /** Light is computed ahead. */
+  private goesAhead = false;
   private resting: ReturnType<typeof setTimeout> | undefined;
 
   constructor(sceneId: string) {
@@ -98,6 +100,8 @@ export class SimulatedCamera implements CameraDevice {
 
   view(options: ViewOptions): void {
     this.options = options;
+    this.goesAhead = computesAhead(options.lightAhead);
+    this.shooting.keepLight(keepsLight(options.lightAhead));
     this.rest();
     void this.live.view(options);
   }
@@ -208,9 +212,7 @@ export class SimulatedCamera implements CameraDevice {
   private rest(): void {
     clearTimeout(this.resting);
     this.shooting.restAhead();
-    const { lightAhead } = this.options;
-    this.shooting.keepLight(keepsLight(lightAhead));
-    if (!computesAhead(lightAhead) || this.closed) return;
+    if (!this.goesAhead || this.closed) return;
     this.resting = setTimeout(() => this.computeAhead(), AT_REST_MS);
   }
 

@@ -1,4 +1,4 @@
-import { endEarlyLive } from '../../../camera/simulated/liveWorker';
+import { endEarlyLiveUnless } from '../../../camera/simulated/liveWorker';
 import type { PicturePoint } from '@velmo/core/exposure';
 import { findLens, halfLongTangent, zoomTo } from '@velmo/core/optics';
 import {
@@ -36,7 +36,6 @@ let view: WindowView | null = null;
 /** The device's own camera is loaded when it is chosen: whoever practises need not wait for it. */
 async function createBrowserCamera(choice: BrowserChoice): Promise<CameraDevice> {
   const { BrowserCamera } = await import('../../../camera/browser/browserCamera');
-  endEarlyLive();
   return new BrowserCamera(choice);
 }
 
@@ -83,6 +82,7 @@ export async function openCamera(choice: CameraChoice, told = false): Promise<vo
   if (cameBack(choice) || moveOn(choice)) return;
   closeCamera();
   const missing = missingHere();
+  endEarlyLiveUnless(!missing && choice.device === 'simulated');
   if (missing) {
     fieldStore.update((s) => ({ ...s, choice }));
     return refuse(new CameraRefusal('browser', missing));

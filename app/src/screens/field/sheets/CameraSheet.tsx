@@ -4,6 +4,7 @@ import { hasVectors } from '@velmo/core/wasm';
 import { Choice } from '../../../instruments/Choice';
 import { Sheet } from '../../../instruments/Sheet';
 import { useStore } from '../../../state/store';
+import { SHEET_TEXT } from '../../../theme/sheetText';
 import { COLOUR, FONT } from '../../../theme/theme';
 import { DeviceCameras, Place } from './DeviceCameras';
 import { hasten, openCamera } from '../session/fieldSession';
@@ -32,7 +33,7 @@ export function CameraSheet() {
         <DeviceCameras />
         <Text style={styles.head}>Simulated, at the salt works</Text>
         {!hasVectors() && (
-          <Text style={styles.word}>
+          <Text style={SHEET_TEXT.about}>
             This browser computes without vectors (WebAssembly): the simulated pictures are the
             same, but each takes many times as long.
           </Text>
@@ -67,7 +68,7 @@ export function CameraSheet() {
             value={ahead}
             onChoose={(lightAhead) => changePreferences({ lightAhead })}
           />
-          <Text style={styles.word}>
+          <Text style={SHEET_TEXT.about}>
             Computed while you hold still: a frame is there sooner, the battery empty sooner.
           </Text>
         </View>
@@ -78,6 +79,5 @@ export function CameraSheet() {
 
 const styles = StyleSheet.create({
   places: { gap: 8 },
-  word: { fontFamily: FONT.regular, fontSize: 14, color: COLOUR.lightSoft },
   head: { fontFamily: FONT.semibold, fontSize: 15, color: COLOUR.light },
 });
