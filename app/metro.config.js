@@ -31,7 +31,8 @@ config.resolver.resolveRequest = (context, name, platform) => {
 // Workers are started from their own address, as the page's policy has it, not from a blob.
 config.transformer.asyncRequireModulePath = require.resolve('./asyncRequire.js');
 
-// directImports reads the rooms' indices: what it made of a file holds only for the indices it has read.
+// directImports reads the rooms' indices: what it made of a file holds only for the indices it
+// has read.
 const core = path.join(__dirname, '../core/src');
 const indices = fs
   .readdirSync(core)

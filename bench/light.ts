@@ -10,8 +10,9 @@ const [WIDTH, HEIGHT] = [640, 480];
 const SHARE = 10;
 
 /**
- * Light of each place's opening picture, a ray a pixel, in microseconds a ray. The peer is the same source
- * run in TypeScript, a ray at a time and rounded to 32 bits: the reference it is tested against.
+ * Light of each place's opening picture, a ray a pixel, in microseconds a ray. The peer is the same
+ * source run in TypeScript, a ray at a time and rounded to 32 bits: the reference it is tested
+ * against.
  */
 export function lightBench(): Result[] {
   const lens = findLens('main')!;

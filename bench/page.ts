@@ -46,7 +46,10 @@ interface Shot {
   readonly ahead?: boolean;
 }
 
-/** Milliseconds in which dcraw develops a frame of the same place and size into a TIFF: the better of two. */
+/**
+ * Milliseconds in which dcraw develops a frame of the same place and size into a TIFF: the better
+ * of two.
+ */
 function dcrawMs(scene: string, mp: number): number {
   const file = join(mkdtempSync(join(tmpdir(), 'velmo-bench-')), 'peer.dng');
   const cli = join(__dirname, '../tools/cli.ts');

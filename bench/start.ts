@@ -54,8 +54,8 @@ async function coldAndWarm(opened: Opened): Promise<[number, number]> {
 }
 
 /**
- * Time to the first live picture of the page as it opens, against a bare Expo Router page that shows one
- * word, built and served alike; in turns, so that both see the same machine.
+ * Time to the first live picture of the page as it opens, against a bare Expo Router page that
+ * shows one word, built and served alike; in turns, so that both see the same machine.
  */
 export async function startBench(): Promise<Result[]> {
   const app = await serve();

@@ -22,8 +22,9 @@ const MODULES = {
 };
 
 /**
- * Each place of the salt works: the file of src/scene that says what is seen along a ray, and the loop of
- * assembly that it is compiled with. The vectors of assembly/four.ts stand in for src/scene/rays/four.ts.
+ * Each place of the salt works: the file of src/scene that says what is seen along a ray, and the
+ * loop of assembly that it is compiled with. The vectors of assembly/four.ts stand in for
+ * src/scene/rays/four.ts.
  */
 const PLACES = {
   pans: ['pans/pansLook', 'light'],

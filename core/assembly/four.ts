@@ -1,14 +1,17 @@
 /**
  * The arithmetic that the places are written in, four rays at once. It stands in for
- * src/scene/rays/four.ts when a place is compiled, and rounds as that does. Registers and the lattice of
- * the noise lie at addresses of their own at the beginning of the memory.
+ * src/scene/rays/four.ts when a place is compiled, and rounds as that does. Registers and the
+ * lattice of the noise lie at addresses of their own at the beginning of the memory.
  */
 
 export type Four = v128;
 export type Whole = i32;
 export type Mask = v128;
 
-/** Where things lie, in bytes: 48 registers, what the compiler needs, the setting of a row, the lattice, the rows. */
+/**
+ * Where things lie, in bytes: 48 registers, what the compiler needs, the setting of a row, the
+ * lattice, the rows.
+ */
 const SETTING: usize = 1024;
 const LATTICE: usize = 2048;
 const BELOW: usize = LATTICE + 257 * 4;

@@ -1,4 +1,6 @@
-/** Rows of the place that is compiled, which stands behind `./place`; see src/scene/rays/rayRow.ts. */
+/**
+ * Rows of the place that is compiled, which stands behind `./place`; see src/scene/rays/rayRow.ts.
+ */
 import { look } from './place';
 import { renderRow } from '../src/scene/rays/rayRow';
 

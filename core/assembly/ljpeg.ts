@@ -1,4 +1,7 @@
-/** The inner loops of lossless JPEG (ITU-T T.81 annex H); src/files/dng/ljpeg/routines.ts says the same. */
+/**
+ * The inner loops of lossless JPEG (ITU-T T.81 annex H); src/files/dng/ljpeg/routines.ts says the
+ * same.
+ */
 
 /** How the next code is read: bits not used yet, how many, where the next come from. */
 const HELD = 8;
@@ -103,8 +106,9 @@ function predicted(predictor: i32, a: i32, b: i32, c: i32): i32 {
 }
 
 /**
- * Decodes a row; 0 where a code is none. `tables` holds the address of each component's look-up: a word
- * for each 16 bits, category and length of the code they begin with. No byte from `end` on is read.
+ * Decodes a row; 0 where a code is none. `tables` holds the address of each component's look-up: a
+ * word for each 16 bits, category and length of the code they begin with. No byte from `end` on is
+ * read.
  */
 export function decodeRow(state: usize, end: usize, tables: usize, components: i32, width: i32, predictor: i32, first: i32, row: usize, above: usize): i32 {
   let acc = load<u64>(state);

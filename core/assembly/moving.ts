@@ -1,4 +1,7 @@
-/** Runs of rays of what moves at a place, which stands behind `./place`; see src/scene/rays/movingRun.ts. */
+/**
+ * Runs of rays of what moves at a place, which stands behind `./place`; see
+ * src/scene/rays/movingRun.ts.
+ */
 import { lookMoving } from './place';
 import { renderRun } from '../src/scene/rays/movingRun';
 

@@ -52,8 +52,8 @@ function bendAt(at: usize, step: usize): i32 {
 }
 
 /**
- * Where bends of eight pixels, twice whose luma is given, are a large part of their edges' heights: those
- * between two pixels apart, or to the line between these.
+ * Where bends of eight pixels, twice whose luma is given, are a large part of their edges' heights:
+ * those between two pixels apart, or to the line between these.
  */
 @inline
 function steep(bends: v128, twice: v128, before: v128, after: v128, parts: v128): v128 {

@@ -83,7 +83,8 @@ describe('the light of a place, four rays at once', () => {
   });
 
   test('is as it was before it was compiled: under 0.1 % apart on average', () => {
-    // reference/light.f32: 48 x 36 XYZ a place, main lens, rendered in 64 bits ray by ray by the code
+    // reference/light.f32: 48 x 36 XYZ a place, main lens, rendered in 64 bits ray by ray by
+    // the code
     // before (commit 4cf3ce1); the sluice with what moves, from 20.2 s on for half a second.
     const bytes = readFileSync(join(__dirname, 'reference/light.f32'));
     const before = new Float32Array(bytes.buffer, bytes.byteOffset, bytes.length / 4);

@@ -11,8 +11,8 @@ export interface Late<P> {
 }
 
 /**
- * A component that is loaded ahead of need, or at the latest when it is shown: words and a way to try
- * again where it cannot be.
+ * A component that is loaded ahead of need, or at the latest when it is shown: words and a way to
+ * try again where it cannot be.
  *
  * @param load imports it
  * @param leave the way out where it cannot be loaded

@@ -86,8 +86,10 @@ export const PREFERENCES_SCHEMA = {
 
 const OLD_VERSIONS: readonly unknown[] = [1, 2, 3, 4];
 
-/** Version 1 knew neither monitors nor names, version 2 nothing of focus, version 3 no delay, version 4 no light
- * computed ahead. */
+/**
+ * Version 1 knew neither monitors nor names, version 2 nothing of focus, version 3 no delay,
+ * version 4 no light computed ahead.
+ */
 function migrated(value: unknown): unknown {
   if (typeof value !== 'object' || value === null) return value;
   const old = value as { version?: unknown; monitors?: object };

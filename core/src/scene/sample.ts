@@ -15,8 +15,9 @@ import {
 import type { Scene } from './scene';
 
 /**
- * What a scene looks like along one ray: [X, Y, Z] absolute CIE XYZ with Y in cd/m2, then the distance in
- * metres (Infinity for the sky), then the reflectance 0..1 a light beside the camera meets there.
+ * What a scene looks like along one ray: [X, Y, Z] absolute CIE XYZ with Y in cd/m2, then the
+ * distance in metres (Infinity for the sky), then the reflectance 0..1 a light beside the camera
+ * meets there.
  */
 export type SceneSample = Float64Array;
 
@@ -26,8 +27,8 @@ export const SAMPLE_LENGTH = 5;
 const M = SRGB_TO_XYZ;
 
 /**
- * Looks along a single unit direction (x right, y up, z ahead), at all that keeps still. Pictures are made
- * of whole rows instead, which is faster: render.ts.
+ * Looks along a single unit direction (x right, y up, z ahead), at all that keeps still. Pictures
+ * are made of whole rows instead, which is faster: render.ts.
  *
  * @param footprintRad angle one pixel covers; detail finer than it is averaged away
  * @param out receives the sample

@@ -35,9 +35,9 @@ function copyInto(to: LightPlane, from: LightPlane): void {
 const topOf = (band: number): number => band * TILE_HEIGHT;
 
 /**
- * The light of one framing, computed once, or ahead of the frame, and kept band by band: as it arrives
- * before the lens (16 bytes a pixel), or where that is the same for all frames behind it (12 bytes).
- * Another framing lets go of it.
+ * The light of one framing, computed once, or ahead of the frame, and kept band by band: as it
+ * arrives before the lens (16 bytes a pixel), or where that is the same for all frames behind it
+ * (12 bytes). Another framing lets go of it.
  */
 export class StillLight {
   private key = '';
@@ -58,8 +58,8 @@ export class StillLight {
   }
 
   /**
-   * Computes the light before the lens on the first rows of a band ahead of the frame that will ask for
-   * it. True when all of the band is there.
+   * Computes the light before the lens on the first rows of a band ahead of the frame that will ask
+   * for it. True when all of the band is there.
    */
   prepare(plan: SimulatedPlan, band: number, rows: number): boolean {
     this.follow(lightKey(plan));
@@ -73,8 +73,9 @@ export class StillLight {
   }
 
   /**
-   * A plane of `height` rows from `top` on; rows that were computed before are not computed again. Where
-   * something moves it is a fresh one, to be painted over; elsewhere it may be what is kept: read only.
+   * A plane of `height` rows from `top` on; rows that were computed before are not computed again.
+   * Where something moves it is a fresh one, to be painted over; elsewhere it may be what is kept:
+   * read only.
    *
    * @param keeps what is computed is kept
    */

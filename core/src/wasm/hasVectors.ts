@@ -5,8 +5,8 @@ const VECTOR_MODULE = Uint8Array.of(
 );
 
 /**
- * Whether this browser computes with vectors of 128 bits (WebAssembly 2.0). Where it does not, everything
- * is computed one value at a time: the same result, many times slower.
+ * Whether this browser computes with vectors of 128 bits (WebAssembly 2.0). Where it does not,
+ * everything is computed one value at a time: the same result, many times slower.
  */
 export const hasVectors = (): boolean =>
   typeof WebAssembly === 'object' && WebAssembly.validate(VECTOR_MODULE);

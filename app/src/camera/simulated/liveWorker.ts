@@ -10,7 +10,9 @@ const start = (): Live =>
 
 let early: Live | null = null;
 
-/** Starts it before there is a camera that asks for it: the page and its worker begin side by side. */
+/**
+ * Starts it before there is a camera that asks for it: the page and its worker begin side by side.
+ */
 export function startLiveEarly(): void {
   const started = start();
   early = started;
@@ -20,7 +22,9 @@ export function startLiveEarly(): void {
   });
 }
 
-/** The worker that computes the live picture: the one that was started early, once, else a new one. */
+/**
+ * The worker that computes the live picture: the one that was started early, once, else a new one.
+ */
 export function takeLive(): Live {
   const taken = early ?? start();
   early = null;

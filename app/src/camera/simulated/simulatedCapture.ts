@@ -36,7 +36,10 @@ const newWorker = (): KeptWorker<SimulatedCaptureApi> =>
 /** Which worker has the light of which band: a band goes to the one that had it first. */
 type SharedLight = Map<number, number>;
 
-/** Rows whose light is computed ahead at once, and the milliseconds between: a press waits for no more. */
+/**
+ * Rows whose light is computed ahead at once, and the milliseconds between: a press waits for no
+ * more.
+ */
 const ROWS_AHEAD = 54;
 const REST_MS = 20;
 
@@ -209,8 +212,9 @@ export class SimulatedCapture {
   }
 
   /**
-   * Computes the light of a framing that rests, a few rows at a time, by one worker after the other, until
-   * a frame is made or `restAhead` is called. What is there already is not computed again.
+   * Computes the light of a framing that rests, a few rows at a time, by one worker after the
+   * other, until a frame is made or `restAhead` is called. What is there already is not computed
+   * again.
    */
   async prepare(shot: SimulatedShot): Promise<void> {
     const turn = ++this.ahead;

@@ -49,7 +49,9 @@ const api = {
     return transfer({ band: captured, stages }, buffersOf(captured));
   },
 
-  /** Computes light of a band's first rows ahead of the frame; true when all of the band is there. */
+  /**
+   * Computes light of a band's first rows ahead of the frame; true when all of the band is there.
+   */
   prepare(shot: SimulatedShot, band: number, rows: number): boolean {
     return still.prepare(planSimulated(shot), band, rows);
   },

@@ -49,7 +49,10 @@ import { WindowMarks } from './window/WindowMarks';
 /** Without a picture there is nothing to wait for. */
 const NO_PICTURE_MS = 4000;
 
-/** What later presses need is loaded while there is a server to load it from: after the first picture. */
+/**
+ * What later presses need is loaded while there is a server to load it from: after the first
+ * picture.
+ */
 function loadAhead(): () => void {
   const load = (): void => {
     stop();

@@ -27,7 +27,9 @@ interface RunRoutines {
 export const RUN = 1024;
 const APART = padded(4 * RUN);
 
-/** What moves along a run of rays: as many floats a ray as its name says, valid until the next run. */
+/**
+ * What moves along a run of rays: as many floats a ray as its name says, valid until the next run.
+ */
 export interface MovingRun {
   readonly rgb: Float32Array;
   /** Along the lens' axis, in metres. */
@@ -36,7 +38,10 @@ export interface MovingRun {
   readonly cover: Float32Array;
 }
 
-/** Rays to something that moves: unit directions and the cosine to the lens' axis, each a float a ray. */
+/**
+ * Rays to something that moves: unit directions and the cosine to the lens' axis, each a float a
+ * ray.
+ */
 export interface Rays {
   readonly x: Float32Array;
   readonly y: Float32Array;

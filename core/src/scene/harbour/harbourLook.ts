@@ -62,7 +62,10 @@ const LANTERN_Y0 = 6.5;
 /** Where its lamp hangs. */
 const LAMP_Y = 7.4;
 
-/** Luminance of the lantern's glass in cd/m2: between the rings, and at the brightest of the middle one. */
+/**
+ * Luminance of the lantern's glass in cd/m2: between the rings, and at the brightest of the middle
+ * one.
+ */
 const GLASS_L = 95;
 const BULL_EYE_L = 520;
 /** Luminous intensity towards the shore in candela: mean luminance times the lantern's face. */

@@ -23,7 +23,10 @@ import { BLUE, GREEN, HIT_NX, HIT_NY, HIT_NZ, OWN, RED } from '../rays/registers
 import { hitCylinder } from '../rays/solid';
 import { BENCH_Y, LAMP_X, LAMP_Y, LAMP_Z } from './place';
 
-/** The jar a ray met: its axis, radius, top, and the height of the salt over the bench; 0 radius is none. */
+/**
+ * The jar a ray met: its axis, radius, top, and the height of the salt over the bench; 0 radius is
+ * none.
+ */
 export const JAR_X = OWN;
 export const JAR_Z = OWN + 1;
 const JAR_RADIUS = OWN + 2;

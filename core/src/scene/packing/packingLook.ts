@@ -53,8 +53,8 @@ import {
 } from './place';
 
 /**
- * A bench by lamplight: jars of salt between 0.3 and 1 m away and a grey card. Metres; the camera is the origin, the
- * bench lies below it.
+ * A bench by lamplight: jars of salt between 0.3 and 1 m away and a grey card. Metres; the camera
+ * is the origin, the bench lies below it.
  */
 const WALL_Z = 1.45;
 const CARD_HALF_WIDTH = 0.055;
@@ -63,7 +63,10 @@ const LEAN = 0.16;
 const COS_LEAN = Math.cos(LEAN);
 const CARD_NY = Math.sin(LEAN);
 const CARD_NZ = -COS_LEAN;
-/** A fine cross printed in its middle: something to focus on. Half its length and half a line's width. */
+/**
+ * A fine cross printed in its middle: something to focus on. Half its length and half a line's
+ * width.
+ */
 const CROSS_HALF_LENGTH = 0.009;
 const CROSS_HALF_WIDTH = 0.0004;
 const CROSS_REFLECTANCE = 0.04;

@@ -50,7 +50,10 @@ function remainder(v: Four, length: number): Four {
   return sub(v, mul(floor(div(v, k(length))), k(length)));
 }
 
-/** What a level point of the ground is made of: below 0 water, above it land, with the salt crust between. */
+/**
+ * What a level point of the ground is made of: below 0 water, above it land, with the salt crust
+ * between.
+ */
 function landShare(x: Four, z: Four, footprint: Four): Four {
   const wave = mul(k(0.22), fractalNoise(mul(x, k(0.8)), z, 1.7, 5, footprint));
   const near = add(add(k(NEAR_PAN_FROM), mul(k(0.35), sin(mul(x, k(0.37))))), wave);

@@ -18,8 +18,8 @@ import {
 import { squared } from '../rays/functions';
 
 /**
- * A salt heap: a cone with a rounded top, y = top - slope * sqrt(r^2 + round^2); metres. `top` is the
- * apex of the unrounded cone.
+ * A salt heap: a cone with a rounded top, y = top - slope * sqrt(r^2 + round^2); metres. `top` is
+ * the apex of the unrounded cone.
  */
 
 /** Radius at which a heap meets the ground. */

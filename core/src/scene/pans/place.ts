@@ -5,6 +5,8 @@ export const SHED_X0 = 6.6;
 export const SHED_X1 = 12.6;
 export const SHED_Z0 = 22;
 export const SHED_MIDDLE = (SHED_X0 + SHED_X1) / 2;
-/** Middle of the open doorway in the shed's front, and the luminance of the dark behind it in cd/m2. */
+/**
+ * Middle of the open doorway in the shed's front, and the luminance of the dark behind it in cd/m2.
+ */
 export const DOORWAY_X = SHED_MIDDLE - 0.4;
 export const DOORWAY_L = 16;

@@ -1,6 +1,7 @@
 /**
- * Colours of light at Y = 1 on BT.709 primaries, by colour temperature: daylight phases and black bodies.
- * Written out, because a place is compiled without the spectral tables; a test holds them to light.ts.
+ * Colours of light at Y = 1 on BT.709 primaries, by colour temperature: daylight phases and black
+ * bodies. Written out, because a place is compiled without the spectral tables; a test holds them
+ * to light.ts.
  */
 
 export const DAY_4200_R = 1.3355585535268224;

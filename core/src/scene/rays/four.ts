@@ -1,10 +1,10 @@
 /**
  * The arithmetic that the places are written in. Compiled, a `Four` is four rays at once
- * (core/assembly/four.ts says the same in vectors, and stands in for this file); here it is one ray,
- * rounded to 32 bits after every step, so that both see the same light, value for value.
+ * (core/assembly/four.ts says the same in vectors, and stands in for this file); here it is one
+ * ray, rounded to 32 bits after every step, so that both see the same light, value for value.
  *
- * A place is plain functions of `Four`: no objects, closures or arrays, and both sides of a choice are
- * worked out where any of the rays takes them.
+ * A place is plain functions of `Four`: no objects, closures or arrays, and both sides of a choice
+ * are worked out where any of the rays takes them.
  */
 
 /** A number of each ray. */
@@ -68,7 +68,9 @@ const LATTICE_CELLS = 256;
 const LATTICE_STRIDE = LATTICE_CELLS + 1;
 const LATTICE_MASK = LATTICE_CELLS - 1;
 
-/** Random heights -1..1 on a lattice that repeats every 256 cells: one look-up instead of a hash. */
+/**
+ * Random heights -1..1 on a lattice that repeats every 256 cells: one look-up instead of a hash.
+ */
 export const LATTICE = Float32Array.from({ length: LATTICE_STRIDE ** 2 }, (_, i) => {
   const x = (i % LATTICE_STRIDE) & LATTICE_MASK;
   const y = Math.floor(i / LATTICE_STRIDE) & LATTICE_MASK;

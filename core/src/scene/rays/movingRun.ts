@@ -15,8 +15,8 @@ import { BLUE, COVER, DISTANCE, GREEN, RED, WHITE_B, WHITE_G, WHITE_R } from './
 import { PIXEL, TO_CAMERA, WHITE } from './setting';
 
 /**
- * What moves, along rays, while the shutter is open: writes what a Look does, and COVER, the share of
- * time in which it covers the ray. Times in seconds of scene time.
+ * What moves, along rays, while the shutter is open: writes what a Look does, and COVER, the share
+ * of time in which it covers the ray. Times in seconds of scene time.
  */
 export type LookMoving = (
   dx: Four,
@@ -28,13 +28,14 @@ export type LookMoving = (
 ) => void;
 
 /**
- * What moves along a run of rays. All addresses are in bytes; up to three more are read and written than
- * were asked for.
+ * What moves along a run of rays. All addresses are in bytes; up to three more are read and written
+ * than were asked for.
  *
  * @param count how many rays
  * @param lamp 1: a lamp beside the lens is on
  * @param x, y, z unit directions; `cosine` to the lens' axis
- * @param rgb receives 3 floats a ray, `distance` the distance along the axis, `cover` the share of time
+ * @param rgb receives 3 floats a ray, `distance` the distance along the axis, `cover` the share of
+ *   time
  */
 export function renderRun(
   look: LookMoving,

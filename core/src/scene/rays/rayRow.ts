@@ -34,15 +34,15 @@ import {
 } from './setting';
 
 /**
- * What a place looks like along rays: writes the light (RED, GREEN, BLUE), DISTANCE and REFLECTANCE to
- * the registers. Unit directions, x right, y up, z ahead; detail finer than the footprint, in radians, is
- * averaged away.
+ * What a place looks like along rays: writes the light (RED, GREEN, BLUE), DISTANCE and REFLECTANCE
+ * to the registers. Unit directions, x right, y up, z ahead; detail finer than the footprint, in
+ * radians, is averaged away.
  */
 export type Look = (dx: Four, dy: Four, dz: Four, footprintRad: Four) => void;
 
 /**
- * A row of a picture: rays through the framing, what the place shows along them, a lamp beside the lens,
- * the sensor's colours.
+ * A row of a picture: rays through the framing, what the place shows along them, a lamp beside the
+ * lens, the sensor's colours.
  *
  * @param column, row of the first pixel in the framing's picture
  * @param samples rays a pixel

@@ -23,9 +23,9 @@ export function weighed(row: Whole, x: Four, y: Four, z: Four): Four {
 }
 
 /**
- * Turns the light that a place sends along a ray (RED, GREEN, BLUE) into CIE XYZ in the same registers,
- * with what a lamp beside the lens adds: a wide, soft cone, in whose light a surface keeps the tint it has
- * under the place's own.
+ * Turns the light that a place sends along a ray (RED, GREEN, BLUE) into CIE XYZ in the same
+ * registers, with what a lamp beside the lens adds: a wide, soft cone, in whose light a surface
+ * keeps the tint it has under the place's own.
  *
  * @param lamp 1: the lamp is on
  * @param cosine of the angle from the lens' axis

@@ -25,8 +25,8 @@ import { sign } from './functions';
 import { HIT_NX, HIT_NY, HIT_NZ, HIT_T } from './registers';
 
 /**
- * Solids that a place is built of, in metres. Each keeps the nearer of what the registers HIT_T, HIT_NX,
- * HIT_NY, HIT_NZ hold and where the ray meets it, and says where it is the nearer one.
+ * Solids that a place is built of, in metres. Each keeps the nearer of what the registers HIT_T,
+ * HIT_NX, HIT_NY, HIT_NZ hold and where the ray meets it, and says where it is the nearer one.
  */
 
 /** Forgets what was hit. */

@@ -51,7 +51,10 @@ import {
 import { clearHit, hitBox, keepHit } from '../rays/solid';
 import { DOOR_X, DOOR_X0, DOOR_X1, ROOM_Z1, YARD_L } from './place';
 
-/** A long dark shed seen from its dark end: racks of drying salt, and a door into the sun. Metres, floor at 0. */
+/**
+ * A long dark shed seen from its dark end: racks of drying salt, and a door into the sun. Metres,
+ * floor at 0.
+ */
 const EYE_M = 1.6;
 const ROOM_X = 3.4;
 const ROOM_Y1 = 3.9;

@@ -110,8 +110,8 @@ function sheet(x: Four, y: Four, f: Four, startS: number, timeS: number): void {
 }
 
 /**
- * Falling water, the pool under it and the turning wheel along four rays, while the shutter is open. Sets
- * COVER, the share of time in which they cover the ray, too.
+ * Falling water, the pool under it and the turning wheel along four rays, while the shutter is
+ * open. Sets COVER, the share of time in which they cover the ray, too.
  */
 export function lookMoving(
   dx: Four,

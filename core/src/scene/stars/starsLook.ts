@@ -129,7 +129,10 @@ function pans(dx: Four, dy: Four, dz: Four, t: Four, footprintRad: Four): void {
   put(REFLECTANCE, select(less(k(0.5), dike), k(0.25), k(0.02)));
 }
 
-/** The pans under the stars along four rays from the camera; the stars themselves are painted over it. */
+/**
+ * The pans under the stars along four rays from the camera; the stars themselves are painted over
+ * it.
+ */
 export function look(dx: Four, dy: Four, dz: Four, footprintRad: Four): void {
   let sky = less(k(HIGHEST), dy);
   if (any(not(sky))) sky = less(skyline(dx, dz, footprintRad), dy);

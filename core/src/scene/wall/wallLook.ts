@@ -45,7 +45,8 @@ const TARGET_X = 0.67;
 const TARGET_HALF = 0.1;
 
 function lineTarget(lx: Four, ly: Four, footprint: Four): Four {
-  // Eight bars; the period shrinks from bar to bar by 1.39. Lines stand upright in one half, lie in the other.
+  // Eight bars; the period shrinks from bar to bar by 1.39. Lines stand upright in one half,
+  // lie in the other.
   const bar = min(k(7), floor(mul(add(ly, k(TARGET_HALF)), k(8 / (2 * TARGET_HALF)))));
   // log2 of 1.389.
   const period = mul(k(0.004), exp2(mul(bar, k(-0.47404672))));

@@ -176,7 +176,10 @@ function unstuff(bytes: Uint8Array, start: number): { data: Uint8Array; length: 
   }
 }
 
-/** Where things lie in the memory, in bytes: how far it has been read, addresses of the look-ups, these. */
+/**
+ * Where things lie in the memory, in bytes: how far it has been read, addresses of the look-ups,
+ * these.
+ */
 const STATE_AT = 0;
 const TABLES_AT = 16;
 const LOOKUPS_AT = 64;
