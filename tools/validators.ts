@@ -7,6 +7,8 @@ import { CAMERA_CHOICE_SCHEMA } from '../app/src/storage/cameraChoice';
 import { CAMERA_LIGHT_SCHEMA } from '../app/src/storage/cameraLight';
 import { FRAME_RECORD_SCHEMA, OLDER_FRAME_RECORD_SCHEMA } from '../app/src/storage/frameRecord';
 import { PREFERENCES_SCHEMA } from '../app/src/storage/preferences';
+import { DECISION_SCHEMA } from '../app/src/storage/rolls/decision';
+import { ROLL_RECORD_SCHEMA } from '../app/src/storage/rolls/rollRecord';
 
 /** What comes in from outside, by the name its validator has. */
 const SCHEMAS = {
@@ -16,6 +18,8 @@ const SCHEMAS = {
   olderFrameRecord: OLDER_FRAME_RECORD_SCHEMA,
   cameraLight: CAMERA_LIGHT_SCHEMA,
   cameraChoice: CAMERA_CHOICE_SCHEMA,
+  decision: DECISION_SCHEMA,
+  rollRecord: ROLL_RECORD_SCHEMA,
 } as const;
 
 export const VALIDATORS_FILE = join(__dirname, '../app/src/storage/validators.js');

@@ -3,94 +3,15 @@ import { DEFAULT_NAMING } from '../src/storage/fileNames';
 import { readFile } from '../src/storage/frameBytes';
 import type { MadeFrame } from '../src/storage/madeFrame';
 import { readOlderRecord, readRecord } from '../src/storage/readRecord';
+import { database, emptyDisk, frameOf, keysOf, left, mockDisk, openStore } from './storeOnDisk';
 
-/** A disk of a given size in place of the browser's; one map a database. */
-const mockDisk = {
-  databases: new Map<string, Map<string, string>>(),
-  room: Infinity,
-  writes: 0,
-  failAt: Infinity,
-  removals: 0,
-  failAtRemoval: Infinity,
-};
-
-/** After the tab is closed nothing is written or removed any more. */
-const mockClosed = (): boolean =>
-  mockDisk.writes >= mockDisk.failAt || mockDisk.removals >= mockDisk.failAtRemoval;
-
-jest.mock('@react-native-async-storage/async-storage', () => ({
-  createAsyncStorage: (name: string) => {
-    const values = (): Map<string, string> => {
-      if (!mockDisk.databases.has(name)) mockDisk.databases.set(name, new Map());
-      return mockDisk.databases.get(name)!;
-    };
-    return {
-      getItem: async (key: string) => values().get(key) ?? null,
-      setMany: async (entries: Record<string, string>) => {
-        mockDisk.writes++;
-        if (mockClosed()) throw new Error('the tab was closed');
-        const all = [...mockDisk.databases.values()].flatMap((db) => [...db.values()]);
-        const size = [...all, ...Object.values(entries)].reduce((s, v) => s + v.length, 0);
-        if (size > mockDisk.room) throw new Error('QuotaExceededError: no space');
-        for (const [key, text] of Object.entries(entries)) values().set(key, text);
-      },
-      getMany: async (keys: string[]) =>
-        Object.fromEntries(keys.map((k) => [k, values().get(k) ?? null])),
-      removeMany: async (keys: string[]) => {
-        if (mockClosed()) throw new Error('the tab was closed');
-        mockDisk.removals++;
-        for (const key of keys) values().delete(key);
-      },
-      getAllKeys: async () => [...values().keys()],
-    };
-  },
-}));
-
-type Store = typeof import('../src/storage/frameStore');
-
-/** The store as a page finds it that has just been opened. */
-function openStore(): Store {
-  let store: Store | null = null;
-  jest.isolateModules(() => {
-    store = jest.requireActual<Store>('../src/storage/frameStore');
-  });
-  return store!;
-}
-
-const database = (name: string): Map<string, string> => mockDisk.databases.get(name) ?? new Map();
-const keysOf = (name: string): string[] => [...database(name).keys()];
-/** Everything kept but what says that older frames have been brought over. */
-const left = (): string[] =>
-  [...mockDisk.databases.values()]
-    .flatMap((db) => [...db.keys()])
-    .filter((k) => k !== 'older/done');
+jest.mock('@react-native-async-storage/async-storage', () =>
+  jest.requireActual<typeof import('./storeOnDisk')>('./storeOnDisk').mockStorage(),
+);
 
 const bytes = Uint8Array.from({ length: 5_300_000 }, (_, i) => (i * 31 + (i >> 11)) & 255);
 
-const madeFrame = (n: number): MadeFrame => ({
-  facts: {
-    id: `abc123def-000000${n}`,
-    capturedAt: n,
-    camera: 'simulated',
-    place: 'test-wall',
-    origin: 'raw',
-    timeS: 1 / 128,
-    iso: 100,
-    compClicks: 0,
-    lens: 'main',
-    focusDioptres: 0.5,
-    white: { kelvin: 5500, tint: 0 },
-    clippedShare: [0, 0, 0],
-    width: 4032,
-    height: 3024,
-    average: null,
-    roll: 'salt-works',
-    series: null,
-  },
-  name: { epochMs: 0, offsetMinutes: 0, place: 'test-wall', time: '1-125s', iso: '100' },
-  files: [{ kind: 'dng', ending: '.dng', blob: new NodeBlob([bytes]) as unknown as Blob }],
-  thumbnail: 'data:image/jpeg;base64,AAAA',
-});
+const madeFrame = (n: number): MadeFrame => frameOf(n, bytes);
 
 /** The browser's locks, as far as they are used: one after the other. */
 let queue: Promise<unknown> = Promise.resolve();
@@ -104,20 +25,21 @@ const locks = {
 
 beforeEach(() => {
   Object.defineProperty(navigator, 'locks', { configurable: true, value: locks });
-  Object.assign(mockDisk, { databases: new Map(), room: Infinity, writes: 0, failAt: Infinity });
-  Object.assign(mockDisk, { removals: 0, failAtRemoval: Infinity });
+  emptyDisk();
 });
 
 test('a stored frame is listed, read back whole, and gone when deleted', async () => {
   const store = openStore();
   const stored = await store.storeFrame(madeFrame(1), DEFAULT_NAMING);
-  const { frames, total } = await store.listFrames(0, 9);
-  expect(frames).toEqual([{ record: stored, thumbnail: 'data:image/jpeg;base64,AAAA' }]);
+  const { frames, total } = await store.newestFrames(9);
+  const decision = { roll: 'salt-works', choice: null };
+  const thumbnail = 'data:image/jpeg;base64,AAAA';
+  expect(frames).toEqual([{ record: stored, decision, thumbnail }]);
   expect(total).toBe(1);
   expect(Buffer.compare((await readFile(stored.id, stored.files[0]))!, bytes)).toBe(0);
   await store.removeFrames([stored.id]);
   expect(left()).toEqual([]);
-  expect((await store.listFrames(0, 9)).total).toBe(0);
+  expect((await store.newestFrames(9)).total).toBe(0);
 });
 
 test('a tab closed at any moment of a deletion leaves the whole frame or none, and no litter', async () => {
@@ -131,7 +53,7 @@ test('a tab closed at any moment of a deletion leaves the whole frame or none, a
     mockDisk.failAtRemoval = Infinity;
     const next = openStore();
     await next.sweepHalves();
-    const { frames } = await next.listFrames(0, 9);
+    const { frames } = await next.newestFrames(9);
     expect(frames.length).toBe(n === 0 ? 2 : 1);
     for (const { record } of frames)
       expect(Buffer.compare((await readFile(record.id, record.files[0]))!, bytes)).toBe(0);
@@ -159,19 +81,16 @@ test('no two frames get one name, though thirty are stored at once by two tabs',
 test('pages go from the newest to the oldest, each frame once', async () => {
   const store = openStore();
   for (let n = 1; n <= 7; n++) await store.storeFrame(madeFrame(n), DEFAULT_NAMING);
-  const pages = [
-    await store.listFrames(0, 3),
-    await store.listFrames(3, 3),
-    await store.listFrames(6, 3),
-  ];
-  const seen = pages.flatMap(({ frames }) => frames.map(({ record }) => record.capturedAt));
-  expect(seen).toEqual([7, 6, 5, 4, 3, 2, 1]);
+  const seen = async (count: number): Promise<number[]> =>
+    (await store.newestFrames(count)).frames.map(({ record }) => record.capturedAt);
+  expect(await seen(3)).toEqual([7, 6, 5]);
+  expect(await seen(9)).toEqual([7, 6, 5, 4, 3, 2, 1]);
 });
 
 test.each(Array.from({ length: 6 }, (_, n) => n + 1))(
   'a tab closed at write %d leaves the whole frame or none, and the rest is swept up',
   async (n) => {
-    await openStore().listFrames(0, 1);
+    await openStore().newestFrames(1);
     mockDisk.writes = 0;
     mockDisk.failAt = n;
     const wasStored = await openStore()
@@ -183,7 +102,7 @@ test.each(Array.from({ length: 6 }, (_, n) => n + 1))(
     mockDisk.failAt = Infinity;
     const store = openStore();
     await store.sweepHalves();
-    const { frames } = await store.listFrames(0, 9);
+    const { frames } = await store.newestFrames(9);
     expect(frames).toHaveLength(wasStored ? 1 : 0);
     if (!wasStored) expect(left()).toEqual([]);
     else expect(await readFile(frames[0].record.id, frames[0].record.files[0])).not.toBeNull();
@@ -195,7 +114,7 @@ test('a frame that comes again after its worker went is stored once, and leaves 
   const keys = left().sort();
   for (let n = 1; n <= 8; n++) {
     mockDisk.databases.clear();
-    await openStore().listFrames(0, 1);
+    await openStore().newestFrames(1);
     mockDisk.failAt = mockDisk.writes + n;
     await openStore()
       .storeFrame(madeFrame(1), DEFAULT_NAMING)
@@ -228,14 +147,14 @@ test('records that cannot be read are told apart, stop nothing, and can be saved
   records.set(`frame/${damaged.id}`, '{ damaged');
 
   const fresh = openStore();
-  const page = await fresh.listFrames(0, 20);
+  const page = await fresh.newestFrames(20);
   expect(page.frames.map(({ record }) => record.id)).toEqual([stored.id]);
   expect(page.unreadable).toHaveLength(broken.length + 1);
   const [file] = await fresh.filesOfUnreadable(damaged.id);
   expect(Buffer.compare(file.bytes, bytes)).toBe(0);
   await fresh.removeFrames(page.unreadable.map(({ id }) => id));
   expect(keysOf('velmo-bytes').every((key) => key.includes(stored.id))).toBe(true);
-  expect((await fresh.listFrames(0, 20)).unreadable).toEqual([]);
+  expect((await fresh.newestFrames(20)).unreadable).toEqual([]);
   await expect(fresh.storeFrame(madeFrame(3), DEFAULT_NAMING)).resolves.toMatchObject({
     version: 2,
   });
@@ -287,7 +206,7 @@ describe('frames of earlier versions', () => {
   test('are brought over with their words, read where they lie, and their litter is swept', async () => {
     oldDisk();
     const store = openStore();
-    const { frames, unreadable, total } = await store.listFrames(0, 9);
+    const { frames, unreadable, total } = await store.newestFrames(9);
     expect(total).toBe(3);
     expect(frames.map(({ record }) => record.words?.summary)).toEqual([summary, summary]);
     expect(unreadable).toEqual([{ id: 'zzzz-future', text: '{"version":9}' }]);
@@ -311,11 +230,11 @@ describe('frames of earlier versions', () => {
       oldDisk();
       mockDisk.failAt = n;
       await openStore()
-        .listFrames(0, 9)
+        .newestFrames(9)
         .catch(() => {});
       mockDisk.failAt = Infinity;
       const store = openStore();
-      const { frames, unreadable } = await store.listFrames(0, 9);
+      const { frames, unreadable } = await store.newestFrames(9);
       expect(frames).toHaveLength(2);
       expect(unreadable).toHaveLength(1);
       expect(await readFile(older.id, frames[0].record.files[0])).not.toBeNull();

@@ -1,1 +1,1 @@
-export { FramesScreen as default } from '../screens/lateScreens';
+export { RollScreen as default } from '../screens/lateScreens';

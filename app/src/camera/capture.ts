@@ -1,8 +1,9 @@
 import type { CapturePlan } from '@velmo/core/series';
 import { recordStages } from '../state/stages';
-import type { Naming } from '../storage/fileNames';
+import type { NamePattern } from '../storage/fileNames';
 import { keepFrame } from '../storage/frames';
 import { FrameNotStored, type ListedFrame } from '../storage/madeFrame';
+import type { CurrentRoll } from '../storage/rolls/currentRoll';
 import type { CameraDevice, CaptureEvents } from './device/CameraDevice';
 import { MAKING_SHARE, type CapturedFrame } from './device/capturedFrame';
 
@@ -14,19 +15,21 @@ export interface KeepingEvents extends CaptureEvents {
 /**
  * The one door through which frames are made: yields them as they are stored.
  *
+ * @param roll what they are made into
  * @param naming how the first is called; those after it count on
  * @param stop closes an open shutter early and ends the plan with that frame
  */
 export async function* capture(
   device: CameraDevice,
   plan: CapturePlan,
-  naming: Naming,
+  roll: CurrentRoll,
+  naming: NamePattern,
   events: KeepingEvents,
   stop: AbortSignal,
 ): AsyncGenerator<ListedFrame, void> {
   let start = performance.now();
   let { count } = naming;
-  const frames = device.capture(plan, naming.roll, events, stop)[Symbol.asyncIterator]();
+  const frames = device.capture(plan, roll.id, events, stop)[Symbol.asyncIterator]();
   // The next frame is made while this one is stored.
   const pull = (): Promise<IteratorResult<CapturedFrame>> => {
     const coming = frames.next();
@@ -47,7 +50,7 @@ export async function* capture(
     try {
       const stored = await keepFrame(
         frame,
-        { ...naming, count: count++ },
+        { ...naming, roll: roll.name, count: count++ },
         (share) => progress(share, 'Storing'),
         () => progress(0, 'Another tab is storing'),
       );

@@ -8,10 +8,7 @@ export const OpenSheet = late(
   () => import('./field/sheets/OpenSheet').then((m) => m.OpenSheet),
   closeSheet,
 );
-export const FramesScreen = late(
-  () => import('./frames/FramesScreen').then((m) => m.FramesScreen),
-  goBack,
-);
+export const RollScreen = late(() => import('./roll/RollScreen').then((m) => m.RollScreen), goBack);
 export const FrameScreen = late(
   () => import('./frame/FrameScreen').then((m) => m.FrameScreen),
   goBack,
@@ -19,5 +16,5 @@ export const FrameScreen = late(
 
 /** Loads all of it ahead of need. */
 export function warmScreens(): void {
-  for (const part of [OpenSheet, FramesScreen, FrameScreen]) part.warm();
+  for (const part of [OpenSheet, RollScreen, FrameScreen]) part.warm();
 }

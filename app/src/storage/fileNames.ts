@@ -1,9 +1,13 @@
-/** How files are called: a pattern the photographer chose, and what it draws on. */
-export interface Naming {
+/** How files are called: a pattern the photographer chose, and the number of the next frame. */
+export interface NamePattern {
   readonly pattern: string;
-  readonly roll: string;
-  /** Number of the next frame. */
   readonly count: number;
+}
+
+/** What a name is made of besides the frame's own facts. */
+export interface Naming extends NamePattern {
+  /** The roll's name. */
+  readonly roll: string;
 }
 
 export const DEFAULT_NAMING: Naming = {

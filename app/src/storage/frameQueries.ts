@@ -1,47 +1,33 @@
 import {
-  infiniteQueryOptions,
   queryOptions,
-  useInfiniteQuery,
   useMutation,
   useQuery,
   useQueryClient,
-  type InfiniteData,
   type QueryClient,
 } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { findFrame, listFrames, listSeries, onOthersChanged, removeFrames } from './frames';
-import type { FramePage } from './frameStore';
+import type { NewestFrames } from './frameLists';
+import { findFrame, listSeries, newestFrames, onOthersChanged, removeFrames } from './frames';
 import type { ListedFrame } from './madeFrame';
 import { storeUnsaved } from './unsaved';
 
 /** Enough for a row in Field, where a series stands as one. */
 export const NEWEST = 24;
-const PAGE = 60;
 
 const newestQuery = queryOptions({
   queryKey: ['frames', 'newest'],
-  queryFn: () => listFrames(0, NEWEST),
+  queryFn: () => newestFrames(NEWEST),
 });
 
-const allQuery = infiniteQueryOptions({
-  queryKey: ['frames', 'all'],
-  queryFn: ({ pageParam }) => listFrames(pageParam, PAGE),
-  initialPageParam: 0,
-  getNextPageParam: (last: FramePage, pages) => {
-    const seen = pages.reduce((sum, p) => sum + p.frames.length + p.unreadable.length, 0);
-    const ended = last.frames.length + last.unreadable.length === 0;
-    return ended || seen >= last.total ? undefined : seen;
-  },
-});
-
-const oneQuery = (id: string) =>
+export const frameQuery = (id: string) =>
   queryOptions({ queryKey: ['frames', 'one', id], queryFn: () => findFrame(id) });
+
+/** Everything that was made of all frames together: anew once one comes, goes or is decided on. */
+export const ROLLS_KEY = ['frames', 'rolls'] as const;
 
 /** The newest frames, and how many there are. */
 export const useNewestFrames = () => useQuery(newestQuery);
-/** All frames, a page at a time. */
-export const useAllFrames = () => useInfiniteQuery(allQuery);
-export const useFrame = (id: string) => useQuery(oneQuery(id));
+export const useFrame = (id: string) => useQuery(frameQuery(id));
 
 /** All frames that were made by the same press as one. */
 export const useSeries = (id: string) =>
@@ -66,22 +52,17 @@ const roomQuery = queryOptions({
 /** Null where the browser does not tell. */
 export const useRoom = () => useQuery(roomQuery);
 
-const withPages = (
-  data: InfiniteData<FramePage, unknown> | undefined,
-  change: (page: FramePage, index: number) => FramePage,
-) => data && { ...data, pages: data.pages.map(change) };
-
-/** Puts one more frame in front of every list; nothing is read anew. */
+/** Puts one more frame in front of the newest; lists of rolls are made anew when they are looked at. */
 function addFrame(client: QueryClient, frame: ListedFrame): void {
-  const add = (page: FramePage, index = 0): FramePage => ({
-    ...page,
-    frames: index === 0 ? [frame, ...page.frames] : page.frames,
-    total: page.total + 1,
+  const add = (newest: NewestFrames): NewestFrames => ({
+    ...newest,
+    frames: [frame, ...newest.frames],
+    total: newest.total + 1,
   });
-  client.setQueryData(newestQuery.queryKey, (page) => page && add(page));
-  client.setQueryData(allQuery.queryKey, (data) => withPages(data, add));
-  client.setQueryData(oneQuery(frame.record.id).queryKey, frame);
+  client.setQueryData(newestQuery.queryKey, (newest) => newest && add(newest));
+  client.setQueryData(frameQuery(frame.record.id).queryKey, frame);
   if (frame.record.series) void client.invalidateQueries({ queryKey: ['frames', 'series'] });
+  void client.invalidateQueries({ queryKey: ROLLS_KEY });
   void client.invalidateQueries({ queryKey: roomQuery.queryKey });
 }
 
@@ -107,17 +88,20 @@ export function useRemoveFrames() {
     onSuccess(_, ids) {
       void storeUnsaved();
       const gone = new Set(ids);
-      const without = (page: FramePage): FramePage => ({
-        frames: page.frames.filter(({ record }) => !gone.has(record.id)),
-        unreadable: page.unreadable.filter(({ id }) => !gone.has(id)),
-        total: page.total - gone.size,
-      });
-      client.setQueryData(allQuery.queryKey, (data) => withPages(data, without));
-      client.setQueryData(newestQuery.queryKey, (page) => page && without(page));
-      for (const id of ids) client.setQueryData(oneQuery(id).queryKey, null);
+      client.setQueryData(
+        newestQuery.queryKey,
+        (newest) =>
+          newest && {
+            frames: newest.frames.filter(({ record }) => !gone.has(record.id)),
+            unreadable: newest.unreadable.filter(({ id }) => !gone.has(id)),
+            total: newest.total - gone.size,
+          },
+      );
+      for (const id of ids) client.setQueryData(frameQuery(id).queryKey, null);
       // Nobody waits for these: whoever deleted goes on, and a screen of what is gone goes with it.
-      for (const queryKey of [newestQuery.queryKey, ['frames', 'series'], roomQuery.queryKey])
+      for (const queryKey of [newestQuery.queryKey, ['frames', 'series'], ROLLS_KEY])
         void client.invalidateQueries({ queryKey });
+      void client.invalidateQueries({ queryKey: roomQuery.queryKey });
     },
   });
 }

@@ -38,9 +38,15 @@ export interface FrameFacts {
   readonly height: number;
   /** Frames laid on one another, and how many times less noise they have. */
   readonly average: { readonly frames: number; readonly timesLess: number | null } | null;
+  /** The roll it was made for: see `FrameDecision` for where it lies now. */
   readonly roll: string;
   /** What it is a step of. */
   readonly series: SeriesPlace | null;
+  /**
+   * Longest time in seconds that a hand would have held still (the reciprocal rule, stretched by
+   * the stabiliser); null on a tripod, and null or left out where it is not known.
+   */
+  readonly longestHandheldS?: number | null;
 }
 
 /** The entry that makes a frame exist. */
@@ -110,9 +116,10 @@ export const FRAME_RECORD_SCHEMA = {
           chunks: { type: 'integer', minimum: 1, maximum: 4096 },
         }),
       },
+      longestHandheldS: numberOrNull,
       words: record({ source: text(200), summary: text(200) }),
     },
-    ['words'],
+    ['words', 'longestHandheldS'],
   ),
 } as const;
 

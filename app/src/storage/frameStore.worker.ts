@@ -1,25 +1,36 @@
 import { exposeKept } from '../workers/exposeKept';
+import { forgetIds } from './frameIds';
+import { findFrames, listSeries, newestFrames } from './frameLists';
+import { removeFrames, storeFrame, sweepHalves } from './frameStore';
 import {
-  filesOfUnreadable,
-  findFrame,
-  forgetIds,
-  listFrames,
-  listSeries,
-  removeFrames,
-  storeFrame,
-  sweepHalves,
-} from './frameStore';
+  applyChange,
+  deleteRoll,
+  droppedIn,
+  forgetCatalogue,
+  listRolls,
+  listUnreadable,
+  viewRoll,
+} from './rolls/catalogue';
+import { filesOfUnreadable } from './unreadable';
 
 const api = {
   storeFrame,
-  listFrames,
-  findFrame,
+  newestFrames,
+  findFrames,
   listSeries,
   removeFrames,
   filesOfUnreadable,
   sweepHalves,
-  async forgetIds(): Promise<void> {
+  viewRoll,
+  listRolls,
+  listUnreadable,
+  applyChange,
+  deleteRoll,
+  droppedIn,
+  /** Another tab has changed what is there. */
+  async forgetAll(): Promise<void> {
     forgetIds();
+    forgetCatalogue();
   },
 };
 

@@ -5,6 +5,8 @@ import { isStorageFull } from './database';
 import { stemOf, type Naming } from './fileNames';
 import type { FrameStoreApi } from './frameStore.worker';
 import { FrameNotStored, type ListedFrame, type MadeFrame } from './madeFrame';
+import type { RollChange } from './rolls/change';
+import type { RollView } from './rolls/rollView';
 
 /** The page's door to the frames on this device: a worker of their own reads and writes them. */
 const store = new KeptWorker<FrameStoreApi>(
@@ -34,7 +36,7 @@ async function ask<T>(work: (api: Remote<FrameStoreApi>) => Promise<T>): Promise
 
 /** Calls back when another tab has stored or removed frames. */
 export function onOthersChanged(listener: () => void): () => void {
-  const heard = (): void => void ask((api) => api.forgetIds()).then(listener, listener);
+  const heard = (): void => void ask((api) => api.forgetAll()).then(listener, listener);
   others?.addEventListener('message', heard);
   return () => others?.removeEventListener('message', heard);
 }
@@ -85,7 +87,8 @@ export async function keepFrame(
     });
     others?.postMessage('stored');
     void askToStay();
-    return { record, thumbnail: made.thumbnail };
+    const decision = { roll: record.roll, choice: null };
+    return { record, decision, thumbnail: made.thumbnail };
   } catch (error) {
     const stem = stemOf(naming, made.name);
     throw new FrameNotStored(whyNot(error), made, stem, isStorageFull(error));
@@ -101,16 +104,54 @@ async function askToStay(): Promise<void> {
   await navigator.storage?.persist?.().catch(() => false);
 }
 
-export const listFrames = (from: number, count: number) =>
-  ask((api) => api.listFrames(from, count));
+export const newestFrames = (count: number) => ask((api) => api.newestFrames(count));
 
-export const findFrame = (id: string) => ask((api) => api.findFrame(id));
+/** What is to be found with the next question: frames are asked for one by one, and found at once. */
+let asking: { readonly ids: string[]; readonly found: Promise<(ListedFrame | null)[]> } | null =
+  null;
+
+/** One frame; null when it is not there or cannot be read. */
+export async function findFrame(id: string): Promise<ListedFrame | null> {
+  if (!asking) {
+    const ids: string[] = [];
+    const found = Promise.resolve().then(() => {
+      asking = null;
+      return ask((api) => api.findFrames(ids));
+    });
+    asking = { ids, found };
+  }
+  const { ids, found } = asking;
+  const at = ids.push(id) - 1;
+  return (await found)[at];
+}
 
 export const listSeries = (id: string) => ask((api) => api.listSeries(id));
 
 export async function removeFrames(ids: readonly string[]): Promise<void> {
   await ask((api) => api.removeFrames(ids));
   others?.postMessage('removed');
+}
+
+export const viewRoll = (view: RollView) => ask((api) => api.viewRoll(view));
+
+export const listRolls = () => ask((api) => api.listRolls());
+
+export const listUnreadable = () => ask((api) => api.listUnreadable());
+
+export const droppedIn = (roll: string | null) => ask((api) => api.droppedIn(roll));
+
+/** Makes a change of what is decided; returns what takes it back. */
+export async function applyChange(change: RollChange): Promise<RollChange> {
+  const back = await ask((api) => api.applyChange(change));
+  others?.postMessage('decided');
+  return back;
+}
+
+/** @param drops its frames are dropped, and not only made loose */
+export async function deleteRoll(id: string, drops: boolean): Promise<RollChange> {
+  const back = await ask((api) => api.deleteRoll(id, drops));
+  others?.postMessage('decided');
+  return back;
 }
 
 export const filesOfUnreadable = (id: string) => ask((api) => api.filesOfUnreadable(id));

@@ -2,9 +2,16 @@
 export const FRAME = 'frame/';
 export const WRITING = 'writing/';
 const NAME = 'name/';
+/** A roll, and what was decided of a frame. */
+export const ROLL = 'roll/';
+const DECIDED = 'decided/';
 
 /** Names that differ in case only are the same: not every file system keeps them apart. */
 export const nameKey = (stem: string): string => `${NAME}${stem.toLowerCase()}`;
+
+export const rollKey = (id: string): string => ROLL + id;
+
+export const decidedKey = (id: string): string => DECIDED + id;
 
 /** Keys of the byte database, as version 1 had them too. */
 export const bytesOf = (id: string): string => `bytes/${id}/`;

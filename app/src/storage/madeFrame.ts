@@ -1,5 +1,6 @@
 import type { NameFacts } from './fileNames';
 import type { FrameFacts, FrameRecord, StoredKind } from './frameRecord';
+import type { FrameDecision } from './rolls/decision';
 
 /**
  * A file as it was made. A blob: it can be stored, stored again elsewhere, or saved, without a copy
@@ -24,6 +25,7 @@ export interface MadeFrame {
 /** A frame in a list. */
 export interface ListedFrame {
   readonly record: FrameRecord;
+  readonly decision: FrameDecision;
   readonly thumbnail: string;
 }
 

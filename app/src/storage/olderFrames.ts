@@ -12,7 +12,7 @@ const OLDER_BYTES = 'bytes/';
  * is gone on with the next time. Entries that cannot be read are brought as they are, to be looked
  * at, saved or removed.
  */
-export async function bringOlderFrames(): Promise<void> {
+async function bringOlderFrames(): Promise<void> {
   if ((await records.read(DONE)) !== null) return;
   const keys = await values.keys();
   const entries = keys.filter((key) => key.startsWith(FRAME));
@@ -24,6 +24,14 @@ export async function bringOlderFrames(): Promise<void> {
   await dropLitter(keys, new Set(entries.map((key) => key.slice(FRAME.length))));
   await records.write({ [DONE]: 'yes' });
 }
+
+let older: Promise<void> | null = null;
+
+/**
+ * Frames of earlier versions are brought over before anything is listed; if they cannot be now, the
+ * next start tries again.
+ */
+export const olderBrought = (): Promise<void> => (older ??= bringOlderFrames());
 
 async function bringOne(key: string, text: string): Promise<void> {
   const older = readOlderRecord(text);

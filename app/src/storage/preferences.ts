@@ -1,7 +1,7 @@
 import { DEFAULT_MONITORS, MONITORS_SCHEMA, type MonitorSettings } from '@velmo/core/monitor';
 import { DISTANCE_UNITS, type DistanceUnit } from '@velmo/core/optics';
 import { AHEAD_CHOICES, type AheadChoice } from '@velmo/core/simulate';
-import { DEFAULT_NAMING, MAX_PATTERN, type Naming } from './fileNames';
+import { DEFAULT_NAMING, MAX_PATTERN, type NamePattern } from './fileNames';
 import { keptValue } from './keptValue';
 
 /** How focus is judged and found. */
@@ -17,12 +17,12 @@ export interface Focusing {
 
 /** What the photographer likes, whatever the picture. */
 export interface Preferences {
-  readonly version: 5;
+  readonly version: 6;
   /** Detents of compensation in clicks: 1/3, 1/2 or 1 stop. */
   readonly compStepClicks: 1 | 1.5 | 3;
   readonly monitors: MonitorSettings;
   readonly focusing: Focusing;
-  readonly naming: Naming;
+  readonly naming: NamePattern;
   /** The last seconds of a delay are heard. */
   readonly delaySound: boolean;
   /** When the simulated camera computes light before Expose asks for it. */
@@ -30,22 +30,20 @@ export interface Preferences {
 }
 
 export const DEFAULT_PREFERENCES: Preferences = {
-  version: 5,
+  version: 6,
   compStepClicks: 1,
   monitors: DEFAULT_MONITORS,
   focusing: { unit: 'm', loupeZoom: 1, loupeWithFocus: true, beforeCapture: false },
-  naming: DEFAULT_NAMING,
+  naming: { pattern: DEFAULT_NAMING.pattern, count: DEFAULT_NAMING.count },
   delaySound: true,
   lightAhead: 'fitting',
 };
 
-export const MAX_ROLL = 40;
-
 export const PREFERENCES_SCHEMA = {
-  $id: 'velmo/preferences/5',
+  $id: 'velmo/preferences/6',
   type: 'object',
   properties: {
-    version: { const: 5 },
+    version: { const: 6 },
     compStepClicks: { enum: [1, 1.5, 3] },
     monitors: MONITORS_SCHEMA,
     focusing: {
@@ -65,10 +63,9 @@ export const PREFERENCES_SCHEMA = {
       type: 'object',
       properties: {
         pattern: { type: 'string', maxLength: MAX_PATTERN },
-        roll: { type: 'string', maxLength: MAX_ROLL },
         count: { type: 'integer', minimum: 1, maximum: 1e9 },
       },
-      required: ['pattern', 'roll', 'count'],
+      required: ['pattern', 'count'],
       additionalProperties: false,
     },
   },
@@ -84,20 +81,23 @@ export const PREFERENCES_SCHEMA = {
   additionalProperties: false,
 } as const;
 
-const OLD_VERSIONS: readonly unknown[] = [1, 2, 3, 4];
+const OLD_VERSIONS: readonly unknown[] = [1, 2, 3, 4, 5];
 
 /**
  * Version 1 knew neither monitors nor names, version 2 nothing of focus, version 3 no delay,
- * version 4 no light computed ahead.
+ * version 4 no light computed ahead; up to version 5 the roll's name was among the names.
  */
 function migrated(value: unknown): unknown {
   if (typeof value !== 'object' || value === null) return value;
-  const old = value as { version?: unknown; monitors?: object };
+  const old = value as { version?: unknown; monitors?: object; naming?: object };
   if (!OLD_VERSIONS.includes(old.version)) return value;
+  const { roll, ...naming } = { roll: '', ...DEFAULT_PREFERENCES.naming, ...old.naming };
+  void roll;
   return {
     ...DEFAULT_PREFERENCES,
     ...value,
     monitors: { ...DEFAULT_MONITORS, ...old.monitors },
+    naming,
     version: DEFAULT_PREFERENCES.version,
   };
 }

@@ -1,9 +1,11 @@
 import {
   cameraChoice,
   cameraLight,
+  decision,
   frameRecord,
   olderFrameRecord,
   preferences,
+  rollRecord,
   settings,
 } from './validators';
 
@@ -15,6 +17,8 @@ const VALIDATORS = {
   olderFrameRecord,
   cameraLight,
   cameraChoice,
+  decision,
+  rollRecord,
 } as const;
 
 /** Whether a value is what the JSON Schema of this name describes. */

@@ -6,3 +6,5 @@ export const frameRecord: Validator;
 export const olderFrameRecord: Validator;
 export const cameraLight: Validator;
 export const cameraChoice: Validator;
+export const decision: Validator;
+export const rollRecord: Validator;

@@ -1,4 +1,4 @@
-const THUMBNAIL_LONG_PX = 192;
+const THUMBNAIL_LONG_PX = 384;
 
 /** Draws pixels turned the way they are to be seen. Orientation 6 = a quarter turn clockwise. */
 export function orientedCanvas(

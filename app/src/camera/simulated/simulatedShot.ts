@@ -1,6 +1,7 @@
 import type { SimulatedShot } from '@velmo/core/simulate';
 import { isoFromClick, timeSFromClick } from '@velmo/core/exposure';
 import type { Moment } from '@velmo/core/files';
+import { findLens, longestHandheldS } from '@velmo/core/optics';
 import type { Scene } from '@velmo/core/scene';
 import type { HeldExposure, SeriesPlace } from '@velmo/core/series';
 import type { Settings } from '@velmo/core/settings';
@@ -81,10 +82,16 @@ export const jobOf = (shot: SimulatedShot, roll: string): FrameJob =>
       white: shot.white,
       roll,
       series: shot.series,
+      longestHandheldS: longestOf(shot),
     },
     shot.capturedAt,
     shot.sceneId,
   );
+
+function longestOf({ steady, lensId, crop, stabiliserStops }: SimulatedShot): number | null {
+  const lens = steady ? null : findLens(lensId);
+  return lens ? longestHandheldS(lens.focalLength35Mm * crop, stabiliserStops) : null;
+}
 
 /** Who chose the exposure, for the Exif. */
 function programOf({ time, iso }: Settings): SimulatedShot['program'] {

@@ -4,7 +4,7 @@ import { useNewestFrames } from '../../storage/frameQueries';
 import { exposureWords } from '../../storage/frameWords';
 import { stacksOf } from '../../storage/stacks';
 import { COLOUR, FONT } from '../../theme/theme';
-import { Thumbnail } from '../frames/Thumbnail';
+import { Thumbnail } from '../roll/Thumbnail';
 
 /** The frame taken last; where there is none to show, which of the reasons it is. */
 export function LastFrame({ size }: { readonly size: number }) {

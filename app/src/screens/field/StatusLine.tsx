@@ -1,10 +1,11 @@
-import { Pressable, StyleSheet, Text, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { findLens } from '@velmo/core/optics';
 import { Button } from '../../instruments/Button';
+import { StatusPart } from '../../instruments/StatusPart';
 import { cropWords } from '../../instruments/tapeScale';
 import { useRoom } from '../../storage/frameQueries';
 import { useStore } from '../../state/store';
-import { COLOUR, FONT } from '../../theme/theme';
+import { currentRollStore } from '../../storage/rolls/currentRoll';
 import { toggleLock } from './session/fieldSession';
 import { fieldStore, readingsStore, toggleSheet, type FieldState } from './session/fieldState';
 import { FILE_WORDS, framesLeft, leftDigits, writtenKind } from './words/fileWords';
@@ -35,27 +36,10 @@ interface PartProps {
   readonly wide?: boolean;
 }
 
-/** Two short lines that open a sheet. */
-function Part({ top, below, name, sheet, wide }: PartProps) {
+/** A part that opens a sheet of Field. */
+function Part({ sheet, ...rest }: PartProps) {
   const open = useStore(fieldStore, (s) => s.sheet === sheet);
-  return (
-    <Pressable
-      role="button"
-      aria-label={`${name}: ${top} ${below}`}
-      aria-expanded={open}
-      onPress={() => toggleSheet(sheet)}
-      style={[styles.part, wide && styles.widePart, open && styles.open]}
-    >
-      <Text style={styles.top} numberOfLines={1}>
-        {top}
-      </Text>
-      {/* Keeps the two lines apart for those who hear them. */}
-      <Text style={styles.gap}> </Text>
-      <Text style={styles.below} numberOfLines={1}>
-        {below}
-      </Text>
-    </Pressable>
-  );
+  return <StatusPart {...rest} open={open} onPress={() => toggleSheet(sheet)} />;
 }
 
 function PlacePart() {
@@ -130,16 +114,33 @@ function RigPart() {
 const filesTop = ({ settings, capabilities }: FieldState): string =>
   capabilities ? FILE_WORDS[writtenKind(settings, capabilities)].replace(' 16 bit', '') : '…';
 
-/** What is written, and how many more of it there is room for. */
+/** From so many frames on there is no need to think of room. */
+const MANY_LEFT = 100;
+
+/** What is written, into which roll, and how many more there is room for once that is few. */
 function FilesPart() {
   const { data: room } = useRoom();
-  const top = useStore(fieldStore, filesTop);
-  const below = useStore(fieldStore, ({ settings, capabilities }) => {
+  const kind = useStore(fieldStore, filesTop);
+  const roll = useStore(currentRollStore, ({ name }) => name);
+  const few = useStore(fieldStore, ({ settings, capabilities }) => {
     const left = capabilities ? framesLeft(settings, capabilities, room ?? null) : null;
-    return left === null ? 'files ▾' : `${leftDigits(left)} left ▾`;
+    return left !== null && left < MANY_LEFT ? ` · ${leftDigits(left)} left` : '';
   });
-  return <Part top={top} below={below} name="Files" sheet="files" />;
+  return (
+    <Part
+      top={`${kind}${few}`}
+      below={`${shortened(roll)} ▾`}
+      name="Files and roll"
+      sheet="files"
+    />
+  );
 }
+
+/** Letters of a roll's name that the line has room for. */
+const MAX_LETTERS = 14;
+
+const shortened = (name: string): string =>
+  name.length <= MAX_LETTERS ? name : `${name.slice(0, MAX_LETTERS - 1).trimEnd()}…`;
 
 const styles = StyleSheet.create({
   line: {
@@ -150,22 +151,4 @@ const styles = StyleSheet.create({
     paddingHorizontal: 4,
     gap: 2,
   },
-  part: {
-    minHeight: 44,
-    justifyContent: 'center',
-    paddingHorizontal: 6,
-    borderRadius: 6,
-  },
-  widePart: { flexGrow: 1, flexShrink: 1 },
-  // A shade under `line`, so that the small print passes WCAG AA on it.
-  open: { backgroundColor: '#383838' },
-  top: {
-    fontFamily: FONT.medium,
-    fontSize: 16,
-    lineHeight: 19,
-    color: COLOUR.light,
-    fontVariant: ['tabular-nums'],
-  },
-  gap: { fontSize: 0, lineHeight: 0 },
-  below: { fontFamily: FONT.regular, fontSize: 13, lineHeight: 16, color: COLOUR.lightSoft },
 });

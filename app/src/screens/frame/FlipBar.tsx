@@ -8,10 +8,10 @@ interface FlipBarProps {
   readonly onFlip: (by: 1 | -1) => void;
 }
 
-/** The way to the other frames of a series. */
+/** The way to the frames beside this one. */
 export function FlipBar({ words, onFlip }: FlipBarProps) {
   return (
-    <View style={styles.bar} role="group" aria-label="Frames of this series">
+    <View style={styles.bar} role="group" aria-label="Frames beside this one">
       <Button label="‹" name="Frame before" onPress={() => onFlip(-1)} style={styles.button} />
       <Text style={styles.words} role="status">
         {words}

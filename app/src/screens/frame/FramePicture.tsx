@@ -6,17 +6,22 @@ import { useWorkerCanvas } from '../../instruments/useWorkerCanvas';
 import { ZOOMABLE } from '../../instruments/webStyles';
 import { COLOUR, FONT } from '../../theme/theme';
 import { FlipBar } from './FlipBar';
-import type { Flip } from './useFlip';
+import type { Neighbours } from './useNeighbours';
+import { Notch } from '../roll/Notch';
+import type { Choice } from '../../storage/rolls/decision';
 import type { OpenedFrame } from './useFrameView';
 
 interface FramePictureProps {
   readonly opened: OpenedFrame;
-  /** Where it is looked at, kept from frame to frame of a series. */
+  /** Where it is looked at, kept from frame to frame. */
   readonly look: FrameLook;
   readonly onLook: (look: FrameLook) => void;
   /** Shown until it has been read. */
   readonly thumbnail: string;
-  readonly flip: Flip | null;
+  readonly neighbours: Neighbours | null;
+  readonly choice: Choice | null;
+  /** It was swiped up or down. */
+  readonly onChoose: (choice: Choice) => void;
   readonly width: number;
   readonly height: number;
 }
@@ -27,19 +32,21 @@ export interface FrameLook {
   readonly centre: { readonly x: number; readonly y: number };
 }
 
-/** A swipe over the whole picture flips when it is this long. */
+/**
+ * A swipe over the whole picture counts when it is this long: sideways goes on, up keeps, down drops.
+ */
 const SWIPE_PX = 50;
 
 const clamp01 = (v: number): number => Math.min(1, Math.max(0, v));
 
 /** The developed frame: whole, or at one photosite a pixel where it was tapped; drag to move about. */
 export function FramePicture(props: FramePictureProps) {
-  const { opened, look, onLook, thumbnail, flip, width, height } = props;
+  const { opened, look, onLook, thumbnail, neighbours, choice, onChoose, width, height } = props;
   const host = useRef<View>(null);
   const centre = useRef(look.centre);
   const { full } = look;
   const setFull = (on: boolean): void => onLook({ full: on, centre: centre.current });
-  const swiped = useRef(0);
+  const swiped = useRef({ x: 0, y: 0 });
   const { summary, attach, show } = opened;
 
   useWorkerCanvas(host, summary, attach);
@@ -65,14 +72,17 @@ export function FramePicture(props: FramePictureProps) {
     },
     onStart() {
       start.current = centre.current;
-      swiped.current = 0;
+      swiped.current = { x: 0, y: 0 };
     },
     onEnd() {
+      const { x, y } = swiped.current;
       if (full) onLook({ full, centre: centre.current });
-      else if (Math.abs(swiped.current) > SWIPE_PX) flip?.to(swiped.current < 0 ? 1 : -1);
+      else if (Math.max(Math.abs(x), Math.abs(y)) < SWIPE_PX) return;
+      else if (Math.abs(x) > Math.abs(y)) neighbours?.to(x < 0 ? 1 : -1);
+      else onChoose(y < 0 ? 'kept' : 'dropped');
     },
     onMove(x, y) {
-      swiped.current = x;
+      swiped.current = { x, y };
       if (!full || !summary) return;
       const ratio = window.devicePixelRatio || 1;
       centre.current = {
@@ -95,9 +105,10 @@ export function FramePicture(props: FramePictureProps) {
         <Image source={{ uri: thumbnail }} style={styles.before} resizeMode="contain" alt="" />
       )}
       {!summary && <Text style={styles.wait}>Reading the raw ...</Text>}
-      {flip && (
+      <Notch choice={choice} />
+      {neighbours && (
         <View style={styles.flip}>
-          <FlipBar words={flip.words} onFlip={flip.to} />
+          <FlipBar words={neighbours.words} onFlip={neighbours.to} />
         </View>
       )}
       {summary && (

@@ -1,18 +1,18 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { ScrollView, StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { useScreenRoom } from '../../instruments/useScreenRoom';
-import { useFrame, useRemoveFrames } from '../../storage/frameQueries';
-import type { FrameRecord } from '../../storage/frameRecord';
+import { useFrame } from '../../storage/frameQueries';
 import type { ListedFrame } from '../../storage/madeFrame';
 import { sourceWords } from '../../storage/frameWords';
-import { MIME_TYPES, saveToComputer } from '../../storage/save';
 import { COLOUR, FONT } from '../../theme/theme';
+import { useDeciding, useDecidingKeys } from '../roll/useDeciding';
+import { FrameActions } from './FrameActions';
 import { FrameFacts } from './FrameFacts';
 import { FramePicture, type FrameLook } from './FramePicture';
-import { useFlip, useFlipKeys } from './useFlip';
-import { useFrameView, type OpenedFrame } from './useFrameView';
+import { useNeighbourKeys, useNeighbours, useOpenedIn, useRow } from './useNeighbours';
+import { useFrameView } from './useFrameView';
 
 /** One capture, read back from its stored file. */
 export function FrameScreen() {
@@ -20,6 +20,7 @@ export function FrameScreen() {
   const router = useRouter();
   const { data, isPending, error } = useFrame(id);
   const record = data?.record;
+  const row = useRow(id);
   const [look, setLook] = useState<FrameLook>({ full: false, centre: { x: 0.5, y: 0.5 } });
   const toField = (): void => (router.canGoBack() ? router.back() : router.replace('/'));
   if (isPending) return <Message text="Opening ..." />;
@@ -32,20 +33,36 @@ export function FrameScreen() {
     );
   if (!record)
     return <Message text="This frame is not on this device (any more)." onBack={toField} />;
-  return <OpenFrame key={record.id} frame={data} look={look} onLook={setLook} onBack={toField} />;
+  return (
+    <OpenFrame
+      key={record.id}
+      frame={data}
+      row={row}
+      look={look}
+      onLook={setLook}
+      onBack={toField}
+    />
+  );
 }
 
 interface OpenFrameProps {
   readonly frame: ListedFrame;
+  /** Frames of the roll it was opened in. */
+  readonly row: readonly string[];
   readonly look: FrameLook;
   readonly onLook: (look: FrameLook) => void;
   readonly onBack: () => void;
 }
 
-function OpenFrame({ frame: { record, thumbnail }, look, onLook, onBack }: OpenFrameProps) {
+function OpenFrame({ frame, row, look, onLook, onBack }: OpenFrameProps) {
+  const { record, thumbnail, decision } = frame;
   const opened = useFrameView(record);
-  const flip = useFlip(record);
-  useFlipKeys(flip);
+  const neighbours = useNeighbours(record, row);
+  useNeighbourKeys(neighbours);
+  const deciding = useDeciding();
+  const ids = useCallback(() => [record.id], [record.id]);
+  useDecidingKeys(deciding, ids);
+  const inRoll = useOpenedIn() !== null;
   const router = useRouter();
   const { width, height } = useScreenRoom();
   const wide = width >= 900;
@@ -55,7 +72,7 @@ function OpenFrame({ frame: { record, thumbnail }, look, onLook, onBack }: OpenF
   return (
     <View style={styles.screen} role="main">
       <View style={styles.bar}>
-        <Button quiet label="‹ Field" onPress={onBack} />
+        <Button quiet label={inRoll ? '‹ Roll' : '‹ Field'} onPress={onBack} />
         <Text style={styles.title} numberOfLines={1} role="heading">
           {sourceWords(record)}
         </Text>
@@ -75,80 +92,23 @@ function OpenFrame({ frame: { record, thumbnail }, look, onLook, onBack }: OpenF
             look={look}
             onLook={onLook}
             thumbnail={thumbnail}
-            flip={flip}
+            neighbours={neighbours}
+            choice={decision.choice}
+            onChoose={(choice) => deciding.choose([record.id], choice)}
             width={pictureWidth}
             height={pictureHeight}
           />
         )}
         <ScrollView style={{ width: columnWidth }} contentContainerStyle={styles.column}>
-          <Actions record={record} opened={opened} series={flip?.ids ?? []} onGone={onBack} />
+          <FrameActions
+            frame={frame}
+            opened={opened}
+            series={neighbours?.series ?? []}
+            deciding={deciding}
+          />
           {opened.summary && <FrameFacts summary={opened.summary} />}
         </ScrollView>
       </View>
-    </View>
-  );
-}
-
-interface ActionsProps {
-  readonly record: FrameRecord;
-  readonly opened: OpenedFrame;
-  /** Ids of all frames of its series; none of a single frame. */
-  readonly series: readonly string[];
-  readonly onGone: () => void;
-}
-
-function Actions({ record, opened, series, onGone }: ActionsProps) {
-  /** What is asked to be deleted. */
-  const [asking, setAsking] = useState<readonly string[] | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-  const [saving, setSaving] = useState<number | null>(null);
-  const remove = useRemoveFrames();
-  const notGone = (): void => {
-    setAsking(null);
-    setProblem('The browser did not delete it. Reload the page and try again.');
-  };
-  const save = async (index: number): Promise<void> => {
-    const file = record.files[index];
-    setProblem(null);
-    setSaving(index);
-    try {
-      const bytes = await opened.bytes(file);
-      saveToComputer(file.name, new Blob([bytes], { type: MIME_TYPES[file.kind] }));
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : 'The file could not be read.');
-    }
-    setSaving(null);
-  };
-  if (asking)
-    return (
-      <View style={styles.actions}>
-        <Text style={styles.text}>
-          {`Delete ${asking.length === 1 ? 'this frame' : `all ${asking.length} frames of this series`} from the browser for good?`}
-        </Text>
-        <Button
-          label={remove.isPending ? `Deleting ${asking.length} ...` : 'Delete'}
-          disabled={remove.isPending}
-          // Also when the screen goes before: what it shows is gone by then.
-          onPress={() => void remove.mutateAsync(asking).then(onGone, notGone)}
-        />
-        <Button label="Keep" onPress={() => setAsking(null)} />
-      </View>
-    );
-  return (
-    <View style={styles.actions}>
-      {record.files.map((file, i) => (
-        <Button
-          key={file.name}
-          label={`${saving === i ? 'Saving' : 'Save'} ${file.kind.toUpperCase()} · ${(file.bytes / 1e6).toFixed(1)} MB`}
-          disabled={saving !== null}
-          onPress={() => void save(i)}
-        />
-      ))}
-      <Button label="Delete ..." onPress={() => setAsking([record.id])} />
-      {series.length > 1 && (
-        <Button label={`Delete all ${series.length} ...`} onPress={() => setAsking(series)} />
-      )}
-      {problem && <Text style={styles.text}>{problem}</Text>}
     </View>
   );
 }
@@ -169,7 +129,6 @@ const styles = StyleSheet.create({
   content: { flex: 1 },
   row: { flexDirection: 'row' },
   column: { padding: 12, gap: 12 },
-  actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' },
   problem: { alignItems: 'center', justifyContent: 'center', gap: 16, padding: 24 },
   text: { fontFamily: FONT.regular, fontSize: 17, lineHeight: 23, color: COLOUR.light },
 });

@@ -5,6 +5,7 @@ import { steppedCamera } from '../../../camera/device/steppedCamera';
 import type { CameraCapabilities } from '../../../camera/device/capabilities';
 import type { CaptureProgress } from '../../../camera/device/CameraDevice';
 import type { ListedFrame } from '../../../storage/madeFrame';
+import { currentRollStore } from '../../../storage/rolls/currentRoll';
 import { addUnsaved, storeUnsaved } from '../../../storage/unsaved';
 import { readySound } from './beep';
 import { countDown } from './countdown';
@@ -75,6 +76,7 @@ async function expose(press: Press, series?: Series): Promise<void> {
   const settings = series ? { ...now, series } : now;
   if (!device || !capabilities) return;
   const { naming, focusing } = preferences;
+  const roll = currentRollStore.get();
   const plan = planOf(possibleHere(settings, capabilities), {
     focusFirst: focusing.beforeCapture,
     averages: capabilities.averages,
@@ -90,8 +92,9 @@ async function expose(press: Press, series?: Series): Promise<void> {
     onMissed: (step: number) => missed.push(step + 1),
   };
   const takenMs: number[] = [];
+  const stop = press.shutter.signal;
   try {
-    for await (const frame of capture(device, plan, naming, events, press.shutter.signal)) {
+    for await (const frame of capture(device, plan, roll, naming, events, stop)) {
       takenMs.push(frame.record.capturedAt);
       onStored(frame);
       void storeUnsaved();

@@ -1,5 +1,5 @@
 import type { MonitorSettings } from '@velmo/core/monitor';
-import type { Naming } from '../../../storage/fileNames';
+import type { NamePattern } from '../../../storage/fileNames';
 import { keepPreferences, type Focusing, type Preferences } from '../../../storage/preferences';
 import { fieldStore } from './fieldState';
 
@@ -16,5 +16,5 @@ export const changeMonitors = (part: Partial<MonitorSettings>): void =>
 export const changeFocusing = (part: Partial<Focusing>): void =>
   changePreferences({ focusing: { ...fieldStore.get().preferences.focusing, ...part } });
 
-export const changeNaming = (part: Partial<Naming>): void =>
+export const changeNaming = (part: Partial<NamePattern>): void =>
   changePreferences({ naming: { ...fieldStore.get().preferences.naming, ...part } });

@@ -3,6 +3,7 @@ import { useFocusEffect, useLocalSearchParams } from 'expo-router';
 import { findScene } from '@velmo/core/scene';
 import { LENSES } from '@velmo/core/optics';
 import { DEFAULT_SETTINGS, settingsFromLink, type LinkQuery } from '@velmo/core/settings';
+import { loadCurrentRoll } from '../../../storage/rolls/currentRoll';
 import { DEFAULT_PREFERENCES, lastPreferences } from '../../../storage/preferences';
 import { lastSettings } from '../../../storage/settingsStore';
 import { sweepHalves } from '../../../storage/frames';
@@ -73,6 +74,7 @@ export function useOpening(): void {
           settingsFor(query),
           lastPreferences(),
           lastCamera(),
+          loadCurrentRoll(),
         ]);
         const { choice, problem } = choiceFromLink(query, before ?? last);
         const haste = hasteFromLink(query);

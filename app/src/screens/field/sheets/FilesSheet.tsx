@@ -12,7 +12,7 @@ import {
   unknownParts,
 } from '../../../storage/fileNames';
 import { useRoom } from '../../../storage/frameQueries';
-import { MAX_ROLL } from '../../../storage/preferences';
+import { currentRollStore } from '../../../storage/rolls/currentRoll';
 import { useStore } from '../../../state/store';
 import { COLOUR, FONT, TARGET } from '../../../theme/theme';
 import { changeSettings } from '../session/fieldSession';
@@ -25,6 +25,7 @@ import {
   writtenKind,
 } from '../words/fileWords';
 import { changeNaming } from '../session/preferencesNow';
+import { RollChoice } from './RollChoice';
 
 /** Numbers of frames offered; a link may ask for any from 4 to 64. */
 const AVERAGES = [1, 4, 8, 16, 32, 64];
@@ -116,6 +117,7 @@ export function FilesSheet() {
           The DNG keeps the whole sensor: the shape is a crop that can be undone.
         </Text>
       )}
+      <RollChoice />
       <Names />
     </Sheet>
   );
@@ -125,17 +127,13 @@ export function FilesSheet() {
 const SAMPLE_FACTS = { offsetMinutes: 0, place: 'pans-at-noon', time: '1-500s', iso: '100' };
 
 function Names() {
-  const naming = useStore(fieldStore, (s) => s.preferences.naming);
+  const names = useStore(fieldStore, (s) => s.preferences.naming);
+  const roll = useStore(currentRollStore, ({ name }) => name);
+  const naming = { ...names, roll };
   const unknown = unknownParts(naming.pattern);
   const preview = stemOf(naming, { ...SAMPLE_FACTS, epochMs: PREVIEW_EPOCH_MS });
   return (
     <View style={styles.names}>
-      <Field
-        label="Roll"
-        value={naming.roll}
-        most={MAX_ROLL}
-        onChange={(roll) => changeNaming({ roll })}
-      />
       <Field
         label="Names"
         value={naming.pattern}

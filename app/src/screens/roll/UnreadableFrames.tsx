@@ -3,7 +3,7 @@ import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { useRemoveFrames } from '../../storage/frameQueries';
 import { filesOfUnreadable } from '../../storage/frames';
-import type { UnreadableFrame } from '../../storage/frameStore';
+import type { UnreadableFrame } from '../../storage/unreadable';
 import { saveToComputer } from '../../storage/save';
 import { COLOUR, FONT } from '../../theme/theme';
 

@@ -1,0 +1,55 @@
+import { Pressable, StyleSheet, Text } from 'react-native';
+import { COLOUR, FONT } from '../theme/theme';
+
+interface StatusPartProps {
+  readonly top: string;
+  readonly below: string;
+  /** Spoken before both. */
+  readonly name: string;
+  readonly open: boolean;
+  readonly onPress: () => void;
+  readonly wide?: boolean;
+}
+
+/** Two short lines of a status line, which open a sheet. */
+export function StatusPart({ top, below, name, open, onPress, wide }: StatusPartProps) {
+  return (
+    <Pressable
+      role="button"
+      aria-label={`${name}: ${top} ${below}`}
+      aria-expanded={open}
+      onPress={onPress}
+      style={[styles.part, wide && styles.widePart, open && styles.open]}
+    >
+      <Text style={styles.top} numberOfLines={1}>
+        {top}
+      </Text>
+      {/* Keeps the two lines apart for those who hear them. */}
+      <Text style={styles.gap}> </Text>
+      <Text style={styles.below} numberOfLines={1}>
+        {below}
+      </Text>
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  part: {
+    minHeight: 44,
+    justifyContent: 'center',
+    paddingHorizontal: 6,
+    borderRadius: 6,
+  },
+  widePart: { flexGrow: 1, flexShrink: 1 },
+  // A shade under `line`, so that the small print passes WCAG AA on it.
+  open: { backgroundColor: '#383838' },
+  top: {
+    fontFamily: FONT.medium,
+    fontSize: 16,
+    lineHeight: 19,
+    color: COLOUR.light,
+    fontVariant: ['tabular-nums'],
+  },
+  gap: { fontSize: 0, lineHeight: 0 },
+  below: { fontFamily: FONT.regular, fontSize: 13, lineHeight: 16, color: COLOUR.lightSoft },
+});

@@ -1,0 +1,84 @@
+import { useFocusEffect, useLocalSearchParams, useRouter } from 'expo-router';
+import { useCallback, useMemo, useState } from 'react';
+import { useSeries } from '../../storage/frameQueries';
+import type { FrameRecord } from '../../storage/frameRecord';
+import { useRoll } from '../../storage/rolls/rollQueries';
+import { viewOfParams, wholeRoll, type RollView } from '../../storage/rolls/rollView';
+
+/** The frames before and after a frame: of its roll where it was opened there, else of its series. */
+export interface Neighbours {
+  /** Ids of all frames of its series, in the order in which they were made; none of a single one. */
+  readonly series: readonly string[];
+  /** "2 of 5", "2 of 9, 5 there" of a series that ended early, "2 of 5 · 17 of 214" in a roll. */
+  readonly words: string;
+  /** Goes to the next or the one before, round the ends. */
+  readonly to: (by: 1 | -1) => void;
+}
+
+/** The view of the roll a frame was opened in; null where it was not opened in one. */
+export function useOpenedIn(): RollView | null {
+  const params = useLocalSearchParams();
+  return params.roll === undefined
+    ? null
+    : viewOfParams({ ...params, ...(params.roll === 'all' && { roll: undefined }) });
+}
+
+/**
+ * Frames of the roll a frame was opened in, as they stood then: what is decided meanwhile takes none
+ * of them out of the row. Empty where it was not opened in one, or they are not known yet.
+ */
+export function useRow(id: string): readonly string[] {
+  const view = useOpenedIn();
+  const { data, isPlaceholderData } = useRoll(view ?? wholeRoll(null), view !== null);
+  const [row, setRow] = useState<readonly string[]>([]);
+  if (data && view && !isPlaceholderData && !row.includes(id)) {
+    const now = data.stacks.flatMap(({ ids }) => ids);
+    if (now.includes(id)) setRow(now);
+  }
+  return row;
+}
+
+const placeWords = (record: FrameRecord, there: number): string => {
+  const { series } = record;
+  if (!series || there < 2) return '';
+  const place = `${series.step + 1} of ${series.count}`;
+  return there < series.count ? `${place}, ${there} there` : place;
+};
+
+/**
+ * Null for a frame that is none of several.
+ *
+ * @param row what `useRow` gave
+ */
+export function useNeighbours(record: FrameRecord, row: readonly string[]): Neighbours | null {
+  const router = useRouter();
+  const { data } = useSeries(record.id);
+  return useMemo(() => {
+    const series = data?.map((frame) => frame.record.id) ?? [];
+    const ids = row.length > 0 ? row : series;
+    if (ids.length < 2) return null;
+    const at = ids.indexOf(record.id);
+    const inRoll = row.length > 1 ? `${at + 1} of ${row.length}` : '';
+    return {
+      series: series.length > 1 ? series : [],
+      words: [placeWords(record, series.length), inRoll].filter((w) => w !== '').join(' · '),
+      to: (by) => router.setParams({ id: ids[(at + by + ids.length) % ids.length] }),
+    };
+  }, [data, row, record, router]);
+}
+
+/** Arrow keys go to the neighbours while this screen is the one in front. */
+export function useNeighbourKeys(neighbours: Neighbours | null): void {
+  useFocusEffect(
+    useCallback(() => {
+      if (!neighbours) return;
+      const onKey = (event: KeyboardEvent): void => {
+        if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
+        if (event.key === 'ArrowRight') neighbours.to(1);
+        else if (event.key === 'ArrowLeft') neighbours.to(-1);
+      };
+      window.addEventListener('keydown', onKey);
+      return () => window.removeEventListener('keydown', onKey);
+    }, [neighbours]),
+  );
+}

@@ -1,0 +1,127 @@
+import { useState } from 'react';
+import { StyleSheet, Text, View } from 'react-native';
+import { Button } from '../../instruments/Button';
+import { useRemoveFrames } from '../../storage/frameQueries';
+import { droppedIn } from '../../storage/frames';
+import type { Amount } from '../../storage/rolls/listing';
+import { COLOUR, FONT } from '../../theme/theme';
+import { bytesWords } from '../field/words/seriesWords';
+import { MoveChoice } from './MoveChoice';
+import { framesWords } from './rollWords';
+import { UndoLine } from './UndoLine';
+import type { Deciding } from './useDeciding';
+
+interface RollBarProps {
+  /** Ids of the chosen frames; null while none are chosen. */
+  readonly chosen: ReadonlySet<string> | null;
+  readonly onChoosing: (on: boolean) => void;
+  readonly canChoose: boolean;
+  /** What is dropped in this roll, while that is looked at. */
+  readonly dropped: Amount | null;
+  readonly roll: string | null;
+  readonly deciding: Deciding;
+  readonly onField: () => void;
+}
+
+const HINT = 'Open a frame: up keeps, down drops, sideways goes on. Or choose several.';
+
+/** What can be done with the frames of a roll. */
+export function RollBar(props: RollBarProps) {
+  const { chosen, onChoosing, canChoose, dropped, roll, deciding, onField } = props;
+  const [moving, setMoving] = useState(false);
+  if (chosen && moving)
+    return (
+      <View style={styles.bar}>
+        <MoveChoice
+          ids={[...chosen]}
+          deciding={deciding}
+          onDone={() => {
+            setMoving(false);
+            onChoosing(false);
+          }}
+        />
+      </View>
+    );
+  const choose = (choice: 'kept' | 'dropped' | null): void => {
+    deciding.choose([...chosen!], choice);
+    onChoosing(false);
+  };
+  return (
+    <View style={styles.bar}>
+      <UndoLine
+        deciding={deciding}
+        hint={chosen ? (chosen.size === 0 ? 'Tap the frames you mean.' : 'What of them?') : HINT}
+      />
+      {chosen ? (
+        <View style={styles.actions}>
+          <Text style={styles.count}>{chosen.size}</Text>
+          <Button label="Keep" disabled={chosen.size === 0} onPress={() => choose('kept')} />
+          <Button label="Drop" disabled={chosen.size === 0} onPress={() => choose('dropped')} />
+          <Button label="Undecided" disabled={chosen.size === 0} onPress={() => choose(null)} />
+          <Button label="Move ..." disabled={chosen.size === 0} onPress={() => setMoving(true)} />
+          <Button quiet label="Done" onPress={() => onChoosing(false)} />
+        </View>
+      ) : (
+        <View style={styles.actions}>
+          <Button label="To Field" onPress={onField} />
+          {canChoose && <Button label="Choose" onPress={() => onChoosing(true)} />}
+          {dropped && dropped.frames > 0 && <Empty amount={dropped} roll={roll} />}
+        </View>
+      )}
+    </View>
+  );
+}
+
+/** Deletes what is dropped, for good, once it has been said how much that is. */
+function Empty({ amount, roll }: { readonly amount: Amount; readonly roll: string | null }) {
+  const [asking, setAsking] = useState(false);
+  const [failed, setFailed] = useState(false);
+  const remove = useRemoveFrames();
+  const empty = async (): Promise<void> => {
+    setFailed(false);
+    try {
+      await remove.mutateAsync(await droppedIn(roll));
+    } catch {
+      setFailed(true);
+    }
+    setAsking(false);
+  };
+  if (!asking)
+    return (
+      <>
+        <Button label="Empty the dropped ..." onPress={() => setAsking(true)} />
+        {failed && (
+          <Text style={styles.text} role="alert">
+            The browser did not delete them all. Reload the page and try again.
+          </Text>
+        )}
+      </>
+    );
+  return (
+    <View style={styles.actions}>
+      <Text style={styles.text}>
+        {`Delete ${framesWords(amount.frames)}, ${bytesWords(amount.bytes)}, for good? This cannot be undone.`}
+      </Text>
+      <Button
+        label={remove.isPending ? `Deleting ${amount.frames} ...` : 'Delete for good'}
+        disabled={remove.isPending}
+        onPress={() => void empty()}
+      />
+      <Button label="Leave them" onPress={() => setAsking(false)} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  bar: { paddingHorizontal: 10, paddingBottom: 6, backgroundColor: COLOUR.panel },
+  actions: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 6 },
+  count: {
+    minWidth: 28,
+    textAlign: 'right',
+    fontFamily: FONT.semibold,
+    fontSize: 17,
+    color: COLOUR.light,
+    fontVariant: ['tabular-nums'],
+  },
+  text: { fontFamily: FONT.medium, fontSize: 16, lineHeight: 21, color: COLOUR.light },
+});

@@ -1,0 +1,100 @@
+import { memo } from 'react';
+import { Image, Pressable, StyleSheet, Text, View } from 'react-native';
+import { useFrame } from '../../storage/frameQueries';
+import { sourceWords, summaryWords } from '../../storage/frameWords';
+import type { ListedStack } from '../../storage/rolls/listing';
+import { COLOUR, FONT } from '../../theme/theme';
+import { Notch } from './Notch';
+import { stackWords } from './rollWords';
+
+interface StackCellProps {
+  readonly stack: ListedStack;
+  /** Its place in the roll, which keys go by. */
+  readonly index: number;
+  readonly width: number;
+  readonly height: number;
+  /** Null while no frames are chosen. */
+  readonly chosen: boolean | null;
+  readonly onPress: (index: number) => void;
+  readonly onReached: (index: number) => void;
+  /** Keys reach this one first. */
+  readonly first: boolean;
+}
+
+/** A frame of the contact sheet, or the first of a series with the edges of the others under it. */
+export const StackCell = memo(function StackCell(props: StackCellProps) {
+  const { stack, index, width, height, chosen, onPress, onReached, first } = props;
+  const { data: frame } = useFrame(stack.ids[0]);
+  const words = stackWords(stack);
+  const choice = stack.choice ?? (stack.ids.length === 1 ? frame?.decision.choice : null) ?? null;
+  const facts = frame ? `${sourceWords(frame.record)}, ${summaryWords(frame.record)}` : '';
+  const name = `${words === '' ? 'Frame' : `Series ${words},`} ${facts}${choice ? `, ${choice}` : ''}`;
+  const press = (): void => onPress(index);
+  // A link answers Enter only where it has an address, and Space nowhere: both are keys people
+  // press.
+  const onKeyDown = (event: React.KeyboardEvent): void => {
+    if (event.key !== 'Enter' && event.key !== ' ') return;
+    event.preventDefault();
+    press();
+  };
+  return (
+    <Pressable
+      role={chosen === null ? 'link' : 'checkbox'}
+      aria-checked={chosen ?? undefined}
+      aria-label={name}
+      tabIndex={first ? 0 : -1}
+      onPress={press}
+      onFocus={() => onReached(index)}
+      style={[{ width, height }, styles.cell, chosen === true && styles.chosen]}
+      {...({ onKeyDown, dataSet: { cell: index } } as object)}
+    >
+      {words !== '' && <View style={styles.under} />}
+      <View style={[styles.picture, words !== '' && styles.stacked]}>
+        {frame && frame.thumbnail !== '' && (
+          <Image
+            source={{ uri: frame.thumbnail }}
+            style={styles.image}
+            resizeMode="contain"
+            alt=""
+          />
+        )}
+        {frame === null && <Text style={styles.missing}>not readable</Text>}
+        <Notch choice={choice} />
+        {words !== '' && <Text style={styles.words}>{words}</Text>}
+      </View>
+    </Pressable>
+  );
+});
+
+const styles = StyleSheet.create({
+  cell: { padding: 2 },
+  chosen: { outlineWidth: 4, outlineColor: COLOUR.paper, outlineStyle: 'solid', outlineOffset: -4 },
+  picture: { flex: 1, overflow: 'hidden', backgroundColor: '#161616' },
+  stacked: { marginRight: 5, marginBottom: 5 },
+  under: {
+    position: 'absolute',
+    right: 2,
+    bottom: 2,
+    left: 8,
+    top: 8,
+    backgroundColor: COLOUR.line,
+    borderRightWidth: 1,
+    borderBottomWidth: 1,
+    borderColor: COLOUR.lightSoft,
+  },
+  image: { width: '100%', height: '100%' },
+  missing: { padding: 8, fontFamily: FONT.regular, fontSize: 14, color: COLOUR.lightSoft },
+  words: {
+    position: 'absolute',
+    left: 0,
+    bottom: 0,
+    paddingHorizontal: 6,
+    paddingVertical: 1,
+    backgroundColor: 'rgba(22,22,22,0.85)',
+    fontFamily: FONT.medium,
+    fontSize: 14,
+    lineHeight: 19,
+    color: COLOUR.light,
+    fontVariant: ['tabular-nums'],
+  },
+});

@@ -1,0 +1,33 @@
+import { StyleSheet, Text, View } from 'react-native';
+import { Button } from '../../instruments/Button';
+import { useStore } from '../../state/store';
+import { undoStore } from '../../storage/rolls/undo';
+import { COLOUR, FONT } from '../../theme/theme';
+import type { Deciding } from './useDeciding';
+
+interface UndoLineProps {
+  readonly deciding: Deciding;
+  /** Said while there is nothing to take back. */
+  readonly hint: string;
+}
+
+/** What was decided last, and the way back. */
+export function UndoLine({ deciding, hint }: UndoLineProps) {
+  const words = useStore(undoStore, ([last]) => last?.words ?? null);
+  const text = deciding.failed
+    ? 'The browser did not write that. Reload the page and try again.'
+    : (words ?? hint);
+  return (
+    <View style={styles.line}>
+      <Text style={styles.text} role="status" numberOfLines={2}>
+        {text}
+      </Text>
+      {words !== null && <Button label="Undo" name={`Undo: ${words}`} onPress={deciding.undo} />}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 44 },
+  text: { flex: 1, fontFamily: FONT.medium, fontSize: 16, lineHeight: 20, color: COLOUR.light },
+});

@@ -1,0 +1,61 @@
+import { useFocusEffect } from 'expo-router';
+import { useCallback } from 'react';
+import type { Choice } from '../../storage/rolls/decision';
+import { useDecide, useUndo } from '../../storage/rolls/rollQueries';
+import { decidedWords, framesWords } from './rollWords';
+
+/** What the photographer decides of frames, and takes back. */
+export interface Deciding {
+  /** Keeps, drops, or leaves undecided. */
+  choose(ids: readonly string[], choice: Choice | null): void;
+  /** @param roll '' makes them loose */
+  move(ids: readonly string[], roll: string, rollName: string): void;
+  undo(): void;
+  /** The browser did not write it. */
+  readonly failed: boolean;
+}
+
+export function useDeciding(): Deciding {
+  const { mutate: decide, isError: notDecided } = useDecide();
+  const { mutate: undo, isError: notUndone } = useUndo();
+  const choose = useCallback(
+    (ids: readonly string[], choice: Choice | null): void => {
+      if (ids.length === 0) return;
+      const frames = ids.map((id) => ({ id, choice }));
+      decide({ words: decidedWords(ids.length, choice), change: { frames, rolls: [] } });
+    },
+    [decide],
+  );
+  const move = useCallback(
+    (ids: readonly string[], roll: string, rollName: string): void => {
+      if (ids.length === 0) return;
+      const frames = ids.map((id) => ({ id, roll }));
+      const words = `${framesWords(ids.length)} moved to ${rollName}`;
+      decide({ words, change: { frames, rolls: [] } });
+    },
+    [decide],
+  );
+  return { choose, move, undo: useCallback(() => undo(), [undo]), failed: notDecided || notUndone };
+}
+
+const CHOICE_OF_KEY: Readonly<Record<string, Choice | null>> = { k: 'kept', d: 'dropped', u: null };
+
+/** K keeps, D drops, U leaves undecided, Z takes back, while this screen is in front. */
+export function useDecidingKeys({ choose, undo }: Deciding, ids: () => readonly string[]): void {
+  useFocusEffect(
+    useCallback(() => {
+      const onKey = (event: KeyboardEvent): void => {
+        if (event.defaultPrevented || event.altKey) return;
+        if (event.target instanceof HTMLInputElement) return;
+        const key = event.key.toLowerCase();
+        if (key === 'z') {
+          event.preventDefault();
+          undo();
+        } else if (!event.ctrlKey && !event.metaKey && key in CHOICE_OF_KEY)
+          choose(ids(), CHOICE_OF_KEY[key]);
+      };
+      window.addEventListener('keydown', onKey);
+      return () => window.removeEventListener('keydown', onKey);
+    }, [choose, undo, ids]),
+  );
+}

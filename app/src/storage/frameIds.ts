@@ -1,0 +1,30 @@
+import { records } from './databases';
+import { FRAME } from './keys';
+import { olderBrought } from './olderFrames';
+
+/** Ids of all frames, oldest first; null: to be asked for. */
+let known: string[] | null = null;
+
+/** Another tab has stored or removed frames. */
+export function forgetIds(): void {
+  known = null;
+}
+
+/** Ids of all frames on this device, oldest first. */
+export async function allIds(): Promise<readonly string[]> {
+  await olderBrought();
+  known ??= (await records.keys())
+    .filter((key) => key.startsWith(FRAME))
+    .map((key) => key.slice(FRAME.length))
+    .sort();
+  return known;
+}
+
+export function idAdded(id: string): void {
+  if (known && !known.includes(id)) known = [...known, id].sort();
+}
+
+export function idsRemoved(ids: readonly string[]): void {
+  const gone = new Set(ids);
+  known = known?.filter((id) => !gone.has(id)) ?? null;
+}

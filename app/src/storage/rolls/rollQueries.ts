@@ -1,0 +1,102 @@
+import {
+  keepPreviousData,
+  useMutation,
+  useQuery,
+  useQueryClient,
+  type QueryClient,
+} from '@tanstack/react-query';
+import { frameQuery, ROLLS_KEY } from '../frameQueries';
+import { applyChange, deleteRoll, listRolls, listUnreadable, viewRoll } from '../frames';
+import { changed, type RollChange } from './change';
+import { currentRollStore, NO_ROLL, setCurrentRoll } from './currentRoll';
+import { doneNow, takeUndone } from './undo';
+import type { RollView } from './rollView';
+
+/** Frames of a roll as a view shows them; those of the view before until they are there. */
+export const useRoll = (view: RollView, enabled = true) =>
+  useQuery({
+    enabled,
+    queryKey: [...ROLLS_KEY, 'view', view],
+    queryFn: () => viewRoll(view),
+    placeholderData: keepPreviousData,
+  });
+
+export const useRolls = () =>
+  useQuery({ queryKey: [...ROLLS_KEY, 'all'], queryFn: () => listRolls() });
+
+export const useUnreadable = () =>
+  useQuery({ queryKey: [...ROLLS_KEY, 'unreadable'], queryFn: () => listUnreadable() });
+
+/** Shows what was decided at once, before it is written. */
+function showChange(client: QueryClient, { frames }: RollChange): void {
+  for (const frame of frames)
+    client.setQueryData(
+      frameQuery(frame.id).queryKey,
+      (found) => found && { ...found, decision: changed(found.decision, frame) },
+    );
+}
+
+function showAnew(client: QueryClient): void {
+  for (const queryKey of [ROLLS_KEY, ['frames', 'newest'], ['frames', 'series']])
+    void client.invalidateQueries({ queryKey });
+}
+
+/** The roll frames are made into follows what happens to it. */
+function followRolls({ rolls }: RollChange): void {
+  const current = currentRollStore.get();
+  const now = rolls.find(({ id }) => id === current.id);
+  if (now) setCurrentRoll(now.roll ? { id: now.id, name: now.roll.name } : NO_ROLL);
+}
+
+/** What is to be done, and what it is called once it is done: "3 frames dropped". */
+interface Deed {
+  readonly words: string;
+  readonly change: RollChange;
+}
+
+/** Decides on frames and rolls; each can be taken back. */
+export function useDecide() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ change }: Deed) => applyChange(change),
+    onMutate: ({ change }) => showChange(client, change),
+    onSuccess(back, { words, change }) {
+      followRolls(change);
+      doneNow({ words, back });
+    },
+    onError: () => client.invalidateQueries({ queryKey: ['frames', 'one'] }),
+    onSettled: () => showAnew(client),
+  });
+}
+
+/** Takes the last thing back that was decided. */
+export function useUndo() {
+  const client = useQueryClient();
+  return useMutation({
+    async mutationFn() {
+      const last = takeUndone();
+      if (!last) return null;
+      showChange(client, last.back);
+      await applyChange(last.back);
+      followRolls(last.back);
+      return last;
+    },
+    onError: () => client.invalidateQueries({ queryKey: ['frames', 'one'] }),
+    onSettled: () => showAnew(client),
+  });
+}
+
+/** Deletes a roll; its frames become loose, or are dropped as well. */
+export function useDeleteRoll() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, drops }: { id: string; name: string; drops: boolean }) =>
+      deleteRoll(id, drops),
+    onSuccess(back, { id, name }) {
+      followRolls({ frames: [], rolls: [{ id, roll: null }] });
+      doneNow({ words: `Roll ${name} deleted`, back });
+      void client.invalidateQueries({ queryKey: ['frames', 'one'] });
+    },
+    onSettled: () => showAnew(client),
+  });
+}
