@@ -8,6 +8,7 @@ import { losslessJpegBench } from './losslessJpeg';
 import type { Result } from './measure';
 import { monitorPassBench } from './monitorPass';
 import { peakingBench } from './peaking';
+import { rollsBench } from './rolls';
 import { seriesBench } from './series';
 import { startBench } from './start';
 import { storeBench } from './store';
@@ -28,6 +29,7 @@ const GROUPS: Readonly<Record<string, () => Result[] | Promise<Result[]>>> = {
   average: averageBench,
   engines: enginesBench,
   store: storeBench,
+  rolls: rollsBench,
   series: seriesBench,
 };
 

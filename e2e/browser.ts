@@ -325,6 +325,26 @@ export const press = (page: Page, text: string): Promise<void> =>
 export const pressFirst = (page: Page, start: string): Promise<void> =>
   tap(page, `::-p-xpath(//*[@role="button"][starts-with(normalize-space(), "${start}")])`);
 
+/** The address of what is dropped, in all rolls. */
+export const DROPPED = '/frames?which=dropped';
+
+/** In a roll whose dropped frames are looked at: deletes them for good. */
+export async function emptyDropped(page: Page): Promise<void> {
+  await press(page, 'Empty the dropped ...');
+  await press(page, 'Delete for good');
+}
+
+/** In an open frame: drops it, or what the button says, and deletes what is dropped for good. */
+export async function dropForGood(page: Page, drop = 'Drop'): Promise<void> {
+  await press(page, drop);
+  await page.waitForSelector('[data-testid=notch-dropped]');
+  await press(page, 'All frames');
+  await tap(page, '[aria-label^="Which:"]');
+  await press(page, 'dropped');
+  await emptyDropped(page);
+  await until(() => pageText(page), /No frame yet|None of the/);
+}
+
 /** Lets the page save into a folder of its own; `next` waits for another file of that ending. */
 export async function downloads(page: Page): Promise<{ next(ending: string): Promise<string> }> {
   const folder = mkdtempSync(join(tmpdir(), 'velmo-saved-'));

@@ -4,6 +4,7 @@ import type { Browser, Page } from 'puppeteer-core';
 import {
   axeViolations,
   downloads,
+  dropForGood,
   EXPOSE,
   fieldReady,
   LAST_FRAME,
@@ -82,9 +83,7 @@ describe('from Expose to a file on the computer', () => {
           }
       expect(Math.abs(Math.log2(sum / n / 3839 / (10 / 78)))).toBeLessThan(0.05);
 
-      await press(page, 'Delete ...');
-      await press(page, 'Delete');
-      await fieldReady(page);
+      await dropForGood(page);
       const none = JSON.stringify({ frames: 0, chunks: 0, halves: 0 });
       await until(async () => String(JSON.stringify(await storedCounts(page)) === none), /true/);
     });

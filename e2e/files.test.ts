@@ -105,12 +105,18 @@ test('names from a pattern: previewed, safe, never given twice; room for frames 
   const page = await field('scene=test-wall&mp=3&time=1/125&iso=100&files=dng');
   await page.keyboard.press('f');
   await until(() => pageText(page), /\d+\+? (frames )?left/);
+  await press(page, 'New roll ...');
   const type = async (label: string, value: string): Promise<void> => {
     const { x, y } = await stillPlace(page, `[aria-label="${label}"]`);
     await page.mouse.click(x, y, { count: 3 });
     await page.keyboard.type(value);
   };
-  await type('Roll', 'Pan: 7/west?');
+  await type('New roll', 'Pan: 7/west?');
+  await press(page, 'Make');
+  await until(
+    () => page.$eval('[role=group][aria-label=Roll]', (e) => e.textContent ?? ''),
+    /West|west/,
+  );
   await type('Names', '{roll} {place}');
   await until(
     () => page.$eval('[data-testid=name-preview]', (e) => e.textContent ?? ''),

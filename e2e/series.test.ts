@@ -5,14 +5,15 @@ import { photositeResponse, shareOfSnr } from '@velmo/core/sensor';
 import {
   axeViolations,
   downloads,
+  dropForGood,
   EXPOSE,
   fieldReady,
   launch,
   openLastFrame,
   openPage,
   pageText,
-  pressFirst,
   press,
+  pressFirst,
   refined,
   stillPlace,
   tap,
@@ -116,9 +117,7 @@ describe('a bracket', () => {
         expect(off).toBeLessThan(4 * Math.hypot(frame.error, ratio * middle.error) + 0.5);
       }
 
-      await press(page, 'Delete all 3 ...');
-      await press(page, 'Delete');
-      await fieldReady(page);
+      await dropForGood(page, 'Drop all 3');
       await framesStored(page, 0);
       expect(await astray(page)).toEqual({ litter: [], missing: [] });
     });

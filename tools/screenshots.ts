@@ -62,7 +62,7 @@ async function main(): Promise<void> {
     await until(() => page.$eval('[data-testid=expose]', (e) => e.textContent ?? ''), /5 of 5/);
     await until(() => page.$eval('[data-testid=expose]', (e) => e.textContent ?? ''), /bracket 5/);
     await page.goto(`${app.url}/frames`);
-    await until(() => pageText(page), /Frames · \d/);
+    await until(() => pageText(page), /\d frames/);
     await settle();
   };
   const openFrame = async (page: Page): Promise<void> => {

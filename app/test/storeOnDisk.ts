@@ -35,7 +35,11 @@ export const emptyDisk = (): void =>
 const isClosed = (): boolean =>
   mockDisk.writes >= mockDisk.failAt || mockDisk.removals >= mockDisk.failAtRemoval;
 
-/** What stands for the storage package. */
+/**
+ * What stands for the storage package.
+ *
+ * @public asked for by name where the package is replaced
+ */
 export const mockStorage = () => ({
   createAsyncStorage: (name: string) => {
     const values = (): Map<string, string> => {

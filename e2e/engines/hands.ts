@@ -92,6 +92,18 @@ export async function tapOn(tab: Tab, selector: string, text: string | null = nu
 /** Presses the button that says exactly this. */
 export const pressOn = (tab: Tab, text: string): Promise<void> => tapOn(tab, '[role=button]', text);
 
+/** In an open frame: drops it, or what the button says, and deletes what is dropped for good. */
+export async function dropForGoodIn(tab: Tab, drop = 'Drop'): Promise<void> {
+  await pressOn(tab, drop);
+  await present(tab, '[data-testid=notch-dropped]');
+  await pressOn(tab, 'All frames');
+  await tapOn(tab, '[aria-label^="Which:"]');
+  await pressOn(tab, 'dropped');
+  await pressOn(tab, 'Empty the dropped ...');
+  await pressOn(tab, 'Delete for good');
+  await untilWords(tab, /No frame yet/);
+}
+
 /** Drags an element by so many pixels from its middle, in small steps, by mouse or by finger. */
 export async function dragOn(
   tab: Tab,

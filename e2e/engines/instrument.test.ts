@@ -4,6 +4,7 @@ import { everyEngine } from './engineSuite';
 import {
   boxOf,
   dragOn,
+  dropForGoodIn,
   fieldReadyIn,
   openFieldIn,
   present,
@@ -12,8 +13,8 @@ import {
   refinedIn,
   savedFile,
   showsSomething,
-  tapOn,
   tapeValue,
+  tapOn,
   untilTape,
   untilWords,
   words,
@@ -169,10 +170,7 @@ everyEngine(({ tab, url, test }) => {
     );
     expect(tags).toMatchObject({ Validate: '0 0 0', ExposureTime: 1 / 128, ISO: 100 });
     execFileSync('dcraw_emu', ['-w', saved]);
-    await pressOn(tab(), 'Delete ...');
-    await pressOn(tab(), 'Delete');
-    await fieldReadyIn(tab());
-    await until(() => read(tab(), 'body'), /no frame yet|Frames you expose appear here/);
+    await dropForGoodIn(tab());
   });
 
   test('a bracket after a delay: counted down, foreseen on the scales, kept as one, flipped through, deleted', async () => {
@@ -194,10 +192,10 @@ everyEngine(({ tab, url, test }) => {
     await tab().key('ArrowRight');
     await untilWords(tab(), /3 of 3[^]*1\/60 s/, 30_000);
     await showsSomething(tab(), '[data-testid=frame-picture]');
-    await pressOn(tab(), 'Delete all 3 ...');
-    await pressOn(tab(), 'Delete');
-    await fieldReadyIn(tab());
-    await until(() => read(tab(), 'body'), /no frame yet|Frames you expose appear here/);
+    // Up keeps.
+    await dragOn(tab(), '[data-testid=frame-picture]', 0, -140);
+    await present(tab(), '[data-testid=notch-kept]');
+    await dropForGoodIn(tab(), 'Drop all 3');
     expect(tab().errors.slice(before)).toEqual([]);
   });
 });

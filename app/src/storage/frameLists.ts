@@ -5,6 +5,8 @@ import type { ListedFrame } from './madeFrame';
 import { olderBrought } from './olderFrames';
 import { readRecord } from './readRecord';
 import { decisionOf } from './rolls/readDecision';
+import { listRoll, type ListedStack } from './rolls/listing';
+import type { RollView } from './rolls/rollView';
 import type { UnreadableFrame } from './unreadable';
 
 /** The newest frames. */
@@ -47,6 +49,31 @@ async function listedOf(wanted: readonly string[]): Promise<Omit<NewestFrames, '
     } else unreadable.push({ id, text });
   }
   return { frames, unreadable };
+}
+
+/** What a roll shows first, before all frames of the device have been looked through. */
+export interface RollBeginning {
+  readonly stacks: readonly ListedStack[];
+  readonly aspect: number;
+  /** The frames themselves: they are shown at once. */
+  readonly frames: readonly ListedFrame[];
+}
+
+/** Newest frames that are looked through for it. */
+const BEGINNING = 96;
+
+/**
+ * How a roll begins, in a time that does not grow with the number of frames; null where that cannot
+ * be told from the newest frames alone.
+ */
+export async function beginningOfRoll(view: RollView): Promise<RollBeginning | null> {
+  if (view.order !== 'newest') return null;
+  const ids = await allIds();
+  const { frames } = await listedOf(ids.slice(-BEGINNING));
+  const { stacks, aspect } = listRoll(frames, view);
+  if (stacks.length === 0) return null;
+  const shown = new Set(stacks.flatMap((stack) => stack.ids));
+  return { stacks, aspect, frames: frames.filter(({ record }) => shown.has(record.id)) };
 }
 
 /** Frames of these ids; null for one that is not there or cannot be read. */

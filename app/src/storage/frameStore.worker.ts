@@ -1,6 +1,6 @@
 import { exposeKept } from '../workers/exposeKept';
 import { forgetIds } from './frameIds';
-import { findFrames, listSeries, newestFrames } from './frameLists';
+import { beginningOfRoll, findFrames, listSeries, newestFrames } from './frameLists';
 import { removeFrames, storeFrame, sweepHalves } from './frameStore';
 import {
   applyChange,
@@ -21,6 +21,7 @@ const api = {
   removeFrames,
   filesOfUnreadable,
   sweepHalves,
+  beginningOfRoll,
   viewRoll,
   listRolls,
   listUnreadable,

@@ -132,6 +132,8 @@ export async function removeFrames(ids: readonly string[]): Promise<void> {
   others?.postMessage('removed');
 }
 
+export const beginningOfRoll = (view: RollView) => ask((api) => api.beginningOfRoll(view));
+
 export const viewRoll = (view: RollView) => ask((api) => api.viewRoll(view));
 
 export const listRolls = () => ask((api) => api.listRolls());

@@ -46,7 +46,7 @@ export function FrameActions({ frame, opened, series, deciding }: FrameActionsPr
         {!moving && (
           <Button
             label={`In ${rollName(decision.roll, rolls)} ...`}
-            name={`In the roll ${rollName(decision.roll, rolls)}: move`}
+
             onPress={() => setMoving(true)}
           />
         )}

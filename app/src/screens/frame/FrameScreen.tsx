@@ -7,6 +7,7 @@ import { useFrame } from '../../storage/frameQueries';
 import type { ListedFrame } from '../../storage/madeFrame';
 import { sourceWords } from '../../storage/frameWords';
 import { COLOUR, FONT } from '../../theme/theme';
+import { Notch } from '../roll/Notch';
 import { useDeciding, useDecidingKeys } from '../roll/useDeciding';
 import { FrameActions } from './FrameActions';
 import { FrameFacts } from './FrameFacts';
@@ -76,7 +77,7 @@ function OpenFrame({ frame, row, look, onLook, onBack }: OpenFrameProps) {
         <Text style={styles.title} numberOfLines={1} role="heading">
           {sourceWords(record)}
         </Text>
-        <Button quiet label="All frames" onPress={() => router.push('/frames')} />
+        <Button quiet label="All frames" onPress={() => router.dismissTo('/frames')} />
       </View>
       <View style={[styles.content, wide && styles.row]}>
         {opened.error ? (
@@ -85,6 +86,7 @@ function OpenFrame({ frame, row, look, onLook, onBack }: OpenFrameProps) {
             role="alert"
           >
             <Text style={styles.text}>{opened.error}</Text>
+            <Notch choice={decision.choice} />
           </View>
         ) : (
           <FramePicture

@@ -18,17 +18,28 @@ export function Notch({ choice }: { readonly choice: Choice | null }) {
 }
 
 const styles = StyleSheet.create({
-  notch: { position: 'absolute', left: '50%', marginLeft: -16, width: 32, pointerEvents: 'none' },
+  // A dark edge, so that paper is seen on white.
+  notch: {
+    position: 'absolute',
+    left: '50%',
+    marginLeft: -18,
+    width: 36,
+    borderWidth: 2,
+    borderColor: COLOUR.ink,
+    pointerEvents: 'none',
+  },
   kept: {
     top: 0,
-    height: 10,
+    height: 12,
+    borderTopWidth: 0,
     backgroundColor: COLOUR.paper,
     borderBottomLeftRadius: 2,
     borderBottomRightRadius: 2,
   },
   dropped: {
     bottom: 0,
-    height: 10,
+    height: 12,
+    borderBottomWidth: 0,
     backgroundColor: COLOUR.lightSoft,
     borderTopLeftRadius: 2,
     borderTopRightRadius: 2,

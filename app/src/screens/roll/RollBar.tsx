@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
+import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { useRemoveFrames } from '../../storage/frameQueries';
 import { droppedIn } from '../../storage/frames';
 import type { Amount } from '../../storage/rolls/listing';
@@ -23,12 +24,16 @@ interface RollBarProps {
   readonly onField: () => void;
 }
 
+/** From this width on words and buttons stand side by side. */
+const WIDE = 700;
+
 const HINT = 'Open a frame: up keeps, down drops, sideways goes on. Or choose several.';
 
 /** What can be done with the frames of a roll. */
 export function RollBar(props: RollBarProps) {
   const { chosen, onChoosing, canChoose, dropped, roll, deciding, onField } = props;
   const [moving, setMoving] = useState(false);
+  const wide = useScreenRoom().width >= WIDE;
   if (chosen && moving)
     return (
       <View style={styles.bar}>
@@ -47,14 +52,16 @@ export function RollBar(props: RollBarProps) {
     onChoosing(false);
   };
   return (
-    <View style={styles.bar}>
+    <View style={[styles.bar, wide && styles.wide]}>
       <UndoLine
         deciding={deciding}
-        hint={chosen ? (chosen.size === 0 ? 'Tap the frames you mean.' : 'What of them?') : HINT}
+        hint={HINT}
+        says={
+          chosen && (chosen.size === 0 ? 'Tap the frames.' : `${framesWords(chosen.size)} chosen`)
+        }
       />
       {chosen ? (
         <View style={styles.actions}>
-          <Text style={styles.count}>{chosen.size}</Text>
           <Button label="Keep" disabled={chosen.size === 0} onPress={() => choose('kept')} />
           <Button label="Drop" disabled={chosen.size === 0} onPress={() => choose('dropped')} />
           <Button label="Undecided" disabled={chosen.size === 0} onPress={() => choose(null)} />
@@ -114,14 +121,7 @@ function Empty({ amount, roll }: { readonly amount: Amount; readonly roll: strin
 
 const styles = StyleSheet.create({
   bar: { paddingHorizontal: 10, paddingBottom: 6, backgroundColor: COLOUR.panel },
+  wide: { flexDirection: 'row', alignItems: 'center', gap: 12, paddingTop: 6 },
   actions: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 6 },
-  count: {
-    minWidth: 28,
-    textAlign: 'right',
-    fontFamily: FONT.semibold,
-    fontSize: 17,
-    color: COLOUR.light,
-    fontVariant: ['tabular-nums'],
-  },
   text: { fontFamily: FONT.medium, fontSize: 16, lineHeight: 21, color: COLOUR.light },
 });

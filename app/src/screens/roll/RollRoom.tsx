@@ -5,6 +5,7 @@ import type { RollListing } from '../../storage/rolls/listing';
 import { useRolls } from '../../storage/rolls/rollQueries';
 import { wholeRoll, type RollView } from '../../storage/rolls/rollView';
 import { COLOUR, FONT } from '../../theme/theme';
+import { leftDigits } from '../field/words/fileWords';
 import { bytesWords } from '../field/words/seriesWords';
 import { framesWords } from './rollWords';
 
@@ -38,7 +39,7 @@ export function RollRoom({ view, listing, onView }: RollRoomProps) {
       <Text style={styles.text}>
         {free === null
           ? 'This browser does not say how much room is left.'
-          : `${bytesWords(free)} left on this device${each > 0 ? `: about ${Math.floor(free / each)} frames like these` : ''}.`}
+          : `${bytesWords(free)} left on this device${each > 0 ? `: about ${leftDigits(Math.floor(free / each))} frames like these` : ''}.`}
       </Text>
       {dropped.frames > 0 && view.choice !== 'dropped' && (
         <View style={styles.actions}>

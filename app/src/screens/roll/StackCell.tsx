@@ -45,7 +45,7 @@ export const StackCell = memo(function StackCell(props: StackCellProps) {
       tabIndex={first ? 0 : -1}
       onPress={press}
       onFocus={() => onReached(index)}
-      style={[{ width, height }, styles.cell, chosen === true && styles.chosen]}
+      style={[{ width, height }, styles.cell]}
       {...({ onKeyDown, dataSet: { cell: index } } as object)}
     >
       {words !== '' && <View style={styles.under} />}
@@ -62,13 +62,29 @@ export const StackCell = memo(function StackCell(props: StackCellProps) {
         <Notch choice={choice} />
         {words !== '' && <Text style={styles.words}>{words}</Text>}
       </View>
+      {chosen === true && (
+        <View style={styles.chosen}>
+          <View style={styles.within} />
+        </View>
+      )}
     </Pressable>
   );
 });
 
 const styles = StyleSheet.create({
   cell: { padding: 2 },
-  chosen: { outlineWidth: 4, outlineColor: COLOUR.paper, outlineStyle: 'solid', outlineOffset: -4 },
+  // Light and dark, so that it is seen on every picture.
+  chosen: {
+    position: 'absolute',
+    left: 0,
+    top: 0,
+    right: 0,
+    bottom: 0,
+    borderWidth: 4,
+    borderColor: COLOUR.paper,
+    pointerEvents: 'none',
+  },
+  within: { flex: 1, borderWidth: 3, borderColor: COLOUR.ink },
   picture: { flex: 1, overflow: 'hidden', backgroundColor: '#161616' },
   stacked: { marginRight: 5, marginBottom: 5 },
   under: {

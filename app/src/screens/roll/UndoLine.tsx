@@ -9,14 +9,16 @@ interface UndoLineProps {
   readonly deciding: Deciding;
   /** Said while there is nothing to take back. */
   readonly hint: string;
+  /** Said instead of what was decided last. */
+  readonly says?: string | null;
 }
 
 /** What was decided last, and the way back. */
-export function UndoLine({ deciding, hint }: UndoLineProps) {
+export function UndoLine({ deciding, hint, says }: UndoLineProps) {
   const words = useStore(undoStore, ([last]) => last?.words ?? null);
   const text = deciding.failed
     ? 'The browser did not write that. Reload the page and try again.'
-    : (words ?? hint);
+    : (says ?? words ?? hint);
   return (
     <View style={styles.line}>
       <Text style={styles.text} role="status" numberOfLines={2}>
@@ -28,6 +30,13 @@ export function UndoLine({ deciding, hint }: UndoLineProps) {
 }
 
 const styles = StyleSheet.create({
-  line: { flexDirection: 'row', alignItems: 'center', gap: 8, minHeight: 44 },
+  line: {
+    flexDirection: 'row',
+    alignItems: 'center',
+    gap: 8,
+    minHeight: 44,
+    flexShrink: 1,
+    flexGrow: 1,
+  },
   text: { flex: 1, fontFamily: FONT.medium, fontSize: 16, lineHeight: 20, color: COLOUR.light },
 });

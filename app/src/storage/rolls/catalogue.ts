@@ -50,7 +50,7 @@ async function read(): Promise<Catalogue> {
     ...ids.map(decidedKey).filter((key) => decided.has(key)),
     ...keys.filter((key) => key.startsWith(ROLL)),
   ];
-  const texts = await records.readMany(wanted);
+  const texts = await readAll(wanted);
   const rows = new Map<string, CatalogueRow>();
   const unreadable = new Map<string, UnreadableFrame>();
   for (const id of ids) {
@@ -66,6 +66,16 @@ async function read(): Promise<Catalogue> {
     if (roll && rollKey(roll.id) === key) rolls.set(roll.id, roll);
   }
   return { rows, rolls, unreadable, ordered: null };
+}
+
+/** Keys read at once: others who ask meanwhile do not wait for all of them. */
+const AT_ONCE = 500;
+
+async function readAll(keys: readonly string[]): Promise<Record<string, string | null>> {
+  const texts: Record<string, string | null> = {};
+  for (let n = 0; n < keys.length; n += AT_ONCE)
+    Object.assign(texts, await records.readMany(keys.slice(n, n + AT_ONCE)));
+  return texts;
 }
 
 /** What cannot be read now is tried again the next time. */

@@ -6,13 +6,24 @@ import {
   type QueryClient,
 } from '@tanstack/react-query';
 import { frameQuery, ROLLS_KEY } from '../frameQueries';
-import { applyChange, deleteRoll, listRolls, listUnreadable, viewRoll } from '../frames';
+import {
+  applyChange,
+  beginningOfRoll,
+  deleteRoll,
+  listRolls,
+  listUnreadable,
+  viewRoll,
+} from '../frames';
 import { changed, type RollChange } from './change';
 import { currentRollStore, NO_ROLL, setCurrentRoll } from './currentRoll';
 import { doneNow, takeUndone } from './undo';
 import type { RollView } from './rollView';
 
-/** Frames of a roll as a view shows them; those of the view before until they are there. */
+/**
+ * Frames of a roll as a view shows them; those of the view before until they are there.
+ *
+ * @param enabled false: not asked for yet
+ */
 export const useRoll = (view: RollView, enabled = true) =>
   useQuery({
     enabled,
@@ -21,11 +32,33 @@ export const useRoll = (view: RollView, enabled = true) =>
     placeholderData: keepPreviousData,
   });
 
-export const useRolls = () =>
-  useQuery({ queryKey: [...ROLLS_KEY, 'all'], queryFn: () => listRolls() });
+/**
+ * How a roll begins, until all of it is known: its frames are shown before those of the device have
+ * been looked through.
+ */
+export function useRollBeginning(view: RollView) {
+  const client = useQueryClient();
+  return useQuery({
+    queryKey: [...ROLLS_KEY, 'beginning', view],
+    async queryFn() {
+      const beginning = await beginningOfRoll(view);
+      for (const frame of beginning?.frames ?? [])
+        client.setQueryData(frameQuery(frame.record.id).queryKey, frame);
+      return beginning;
+    },
+    gcTime: 0,
+  });
+}
 
-export const useUnreadable = () =>
-  useQuery({ queryKey: [...ROLLS_KEY, 'unreadable'], queryFn: () => listUnreadable() });
+export const useRolls = (enabled = true) =>
+  useQuery({ enabled, queryKey: [...ROLLS_KEY, 'all'], queryFn: () => listRolls() });
+
+export const useUnreadable = (enabled: boolean) =>
+  useQuery({
+    enabled,
+    queryKey: [...ROLLS_KEY, 'unreadable'],
+    queryFn: () => listUnreadable(),
+  });
 
 /** Shows what was decided at once, before it is written. */
 function showChange(client: QueryClient, { frames }: RollChange): void {

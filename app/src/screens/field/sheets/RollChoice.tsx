@@ -46,7 +46,6 @@ export function RollChoice() {
       <Button
         quiet
         label="Open it ›"
-        name={`Open the roll ${current.name}`}
         onPress={() =>
           router.push({ pathname: '/frames', params: paramsOfView(wholeRoll(current.id)) })
         }
