@@ -253,3 +253,40 @@ test('5,000 frames: only those in sight are there, any of them is reached, wide 
     );
   });
 });
+
+describe('best of many', () => {
+  test('ranks a burst by what is measured on its raws, says why, and drops the others in one press', async () => {
+    const burst =
+      '/?scene=packing-bench&time=1/15&iso=400&mp=3&crop=2&files=dng&support=hand&series=burst:4';
+    const browser = await launch();
+    try {
+      const { page } = await openPage(browser, app.url + burst, PHONE);
+      await fieldReady(page);
+      await tap(page, EXPOSE);
+      await framesStored(page, 4);
+      const stack = '[role=link][aria-label^="Series of 4 frames"]';
+      await page.waitForSelector(stack);
+      await tap(page, stack);
+      await press(page, 'Best of 4 ...');
+      await until(() => pageText(page), /As sharp as the next|Sharpest: \d\.\d+ times the next/);
+      const said = await pageText(page);
+      expect(said).toMatch(/Best of 4 · burst/);
+      expect(said.match(/\d+ % of the first’s detail/g)).toHaveLength(3);
+      expect(
+        said.match(/detail \d+ · smear .* · clipped .* · noise 1\/\d+ of the light/g),
+      ).toHaveLength(4);
+      // From most detail to least: nothing clips here, and the noise is the same.
+      const details = [...said.matchAll(/detail (\d+) ·/g)].map(([, d]) => Number(d));
+      expect(details[0]).toBe(100);
+      expect([...details].sort((a, b) => b - a)).toEqual(details);
+      expect(await axeViolations(page)).toEqual([]);
+      await press(page, 'Drop the other 3');
+      await until(() => pageText(page), /3 frames dropped/);
+      await page.goto(`${app.url}/frames`);
+      await cellsAre(page, 1);
+      await until(() => nameOf(page, 0), /burst 1 of 4/);
+    } finally {
+      await browser.close();
+    }
+  });
+});

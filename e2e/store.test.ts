@@ -492,7 +492,9 @@ describe('any address', () => {
         await page.goto(`${app.url}/${address}`);
         const said = await until(
           () => pageText(page),
-          /Expose|Back to Field|Go to Field|Frames/,
+          /Expose|Back to Field|Go to Field|To Field|Best of/,
+          // Chromium waits up to 20 s for a script that the page before was loading when it was left.
+          40_000,
         ).catch(() => `nothing at ${address}`);
         expect(said).not.toMatch(/^nothing at/);
       }

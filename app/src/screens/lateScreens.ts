@@ -14,7 +14,9 @@ export const FrameScreen = late(
   goBack,
 );
 
+export const BestScreen = late(() => import('./best/BestScreen').then((m) => m.BestScreen), goBack);
+
 /** Loads all of it ahead of need. */
 export function warmScreens(): void {
-  for (const part of [OpenSheet, RollScreen, FrameScreen]) part.warm();
+  for (const part of [OpenSheet, RollScreen, FrameScreen, BestScreen]) part.warm();
 }

@@ -33,21 +33,21 @@ export async function newestFrames(count: number): Promise<NewestFrames> {
 
 /** Frames of these ids, in their order, and those that cannot be read. */
 async function listedOf(wanted: readonly string[]): Promise<Omit<NewestFrames, 'total'>> {
-  const [texts, pictures] = await Promise.all([
-    records.readMany(wanted.flatMap((id) => [FRAME + id, decidedKey(id)])),
-    thumbnails.readMany([...wanted]),
-  ]);
-  const frames: ListedFrame[] = [];
+  const texts = await records.readMany(wanted.flatMap((id) => [FRAME + id, decidedKey(id)]));
+  const read: Omit<ListedFrame, 'thumbnail'>[] = [];
   const unreadable: UnreadableFrame[] = [];
   for (const id of wanted) {
     const text = texts[FRAME + id];
     if (text == null) continue;
     const record = readRecord(text);
-    if (record?.id === id) {
-      const decision = decisionOf(record, texts[decidedKey(id)]);
-      frames.push({ record, decision, thumbnail: pictures[id] ?? '' });
-    } else unreadable.push({ id, text });
+    if (record?.id === id)
+      read.push({ record, decision: decisionOf(record, texts[decidedKey(id)]) });
+    else unreadable.push({ id, text });
   }
+  // Where nothing is there, nothing more is opened.
+  const pictures =
+    read.length > 0 ? await thumbnails.readMany(read.map(({ record }) => record.id)) : {};
+  const frames = read.map((frame) => ({ ...frame, thumbnail: pictures[frame.record.id] ?? '' }));
   return { frames, unreadable };
 }
 

@@ -1,13 +1,8 @@
 import { baselineExposureFor } from '../colour/develop';
 import { GATHERED_SCALE } from '../sensor/rawGatherer';
+import type { NoiseProfile } from '../sensor/noiseProfile';
 import { midGreyShare, type PhotositeResponse } from '../sensor/sensorModel';
 import type { SimulatedPlan } from './simulatedPlan';
-
-/** Noise variance = scale * x + offset of a signal x, 0..1 of the raw range (DNG NoiseProfile). */
-export interface NoiseProfile {
-  readonly scale: number;
-  readonly offset: number;
-}
 
 /** What the raw values of a shot's file mean. */
 export interface RawLevels {

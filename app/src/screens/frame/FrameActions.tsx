@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
@@ -24,6 +25,7 @@ interface FrameActionsProps {
 export function FrameActions({ frame, opened, series, deciding }: FrameActionsProps) {
   const { record, decision } = frame;
   const { data: rolls = [] } = useRolls();
+  const router = useRouter();
   const [moving, setMoving] = useState(false);
   // What is decided is taken back by the same button.
   const choose = (choice: Choice): void =>
@@ -37,6 +39,12 @@ export function FrameActions({ frame, opened, series, deciding }: FrameActionsPr
           pressed={decision.choice === 'dropped'}
           onPress={() => choose('dropped')}
         />
+        {series.length > 1 && (
+          <Button
+            label={`Best of ${series.length} ...`}
+            onPress={() => router.push({ pathname: '/best/[id]', params: { id: record.id } })}
+          />
+        )}
         {series.length > 1 && (
           <Button
             label={`Drop all ${series.length}`}

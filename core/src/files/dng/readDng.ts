@@ -6,6 +6,7 @@ import {
 } from '../../colour/cameraProfile';
 import { invert, type Mat3 } from '../../colour/mat3';
 import type { PixelBox } from '../../optics/aspect';
+import type { NoiseProfile } from '../../sensor/noiseProfile';
 import { DngError } from './dngError';
 import { refuseUnread } from './readable';
 import {
@@ -31,6 +32,8 @@ export interface RawLayout {
   readonly byteCounts: readonly number[];
   readonly blackLevel: number;
   readonly whiteLevel: number;
+  /** As the file says it (NoiseProfile), of the first plane; null where it does not. */
+  readonly noise: NoiseProfile | null;
   /** The part that is meant to be seen. */
   readonly crop: PixelBox;
 }
@@ -120,10 +123,16 @@ function rawLayout(reader: TiffReader, d: TiffDirectory): RawLayout {
     ...blocksOf(reader, d, width, height),
     blackLevel: finite(reader.first(d, TAG.BlackLevel)) ?? 0,
     whiteLevel: finite(reader.first(d, TAG.WhiteLevel)) ?? 65535,
+    noise: noiseOf(reader.numbers(d, TAG.NoiseProfile)),
     crop: cropOf(reader, d, width, height),
   };
   checkLayout(layout, reader.bytes.length);
   return layout;
+}
+
+function noiseOf([scale, offset]: number[]): NoiseProfile | null {
+  if (finite(scale) === undefined || finite(offset) === undefined) return null;
+  return scale >= 0 && offset >= 0 ? { scale, offset } : null;
 }
 
 function compressionOf(reader: TiffReader, d: TiffDirectory): RawLayout['compression'] {

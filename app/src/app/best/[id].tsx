@@ -1,0 +1,1 @@
+export { BestScreen as default } from '../../screens/lateScreens';

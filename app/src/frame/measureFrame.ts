@@ -1,0 +1,17 @@
+import { decodeRaw, readDng } from '@velmo/core/files';
+import { rawStatistics } from '@velmo/core/monitor';
+import { measureDetail, type FrameMeasure } from '@velmo/core/rank';
+import { readFile } from '../storage/frameBytes';
+import type { StoredFile } from '../storage/frameRecord';
+
+/** Measures what a stored DNG holds, to be compared with others of its stack. */
+export async function measureFrame(id: string, dngFile: StoredFile): Promise<FrameMeasure> {
+  const bytes = await readFile(id, dngFile);
+  if (!bytes) throw new Error('Part of this frame is missing from the browser’s storage.');
+  const dng = readDng(bytes);
+  const raw = decodeRaw(dng);
+  const { width, samplesPerPixel } = dng.raw;
+  const levels = { ...dng.raw, midGreyShare: 0.18 };
+  const { clippedShare } = rawStatistics(raw, width, samplesPerPixel, levels);
+  return { detail: measureDetail({ ...dng.raw, raw }), clippedShare };
+}
