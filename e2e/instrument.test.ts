@@ -204,6 +204,8 @@ describe('verdict', () => {
     const page = await field('scene=packing-bench&time=1/200&iso=auto&meter=spot');
     await until(() => verdict(page), /./);
     await page.keyboard.press('v');
+    // The line over the tapes says the same until the sheet is there.
+    await page.waitForSelector('[role=region][aria-label="Verdict"]');
     await until(() => pageText(page), /Lamps on 50 Hz band at 1\/200 s\./);
     const said = await pageText(page);
     expect(said).toMatch(/SNR \d+ at mid-grey, [\d.]+ three stops under it/);

@@ -493,7 +493,7 @@ describe('any address', () => {
         const said = await until(
           () => pageText(page),
           /Expose|Back to Field|Go to Field|To Field|Best of/,
-          // Chromium waits up to 20 s for a script that the page before was loading when it was left.
+          // Chromium may wait 20 s for a script that the page before was still loading.
           40_000,
         ).catch(() => `nothing at ${address}`);
         expect(said).not.toMatch(/^nothing at/);

@@ -52,17 +52,43 @@ async function main(): Promise<void> {
     await page.screenshot({ path: join(FOLDER, `${name}.png`) as `${string}.png` });
     await page.close();
   };
-  /** A series and single frames, all of them. */
-  const allFrames = async (page: Page): Promise<void> => {
+  /** Exposes what a link plans, and waits until it is made. */
+  const exposed = async (
+    page: Page,
+    query: string,
+    series: string,
+    said: RegExp,
+  ): Promise<void> => {
     await page.goto(
-      `${app.url}/?scene=drying-shed&mp=3&support=tripod&white=auto&series=bracket:5:2`,
+      `${app.url}/?mp=3&aspect=4:3&files=dng&support=tripod&white=auto&time=auto&iso=auto&${query}&series=${series}`,
     );
     await fieldReady(page);
+    await refined(page);
     await page.click('[data-testid=expose]');
-    await until(() => page.$eval('[data-testid=expose]', (e) => e.textContent ?? ''), /5 of 5/);
-    await until(() => page.$eval('[data-testid=expose]', (e) => e.textContent ?? ''), /bracket 5/);
+    const expose = (): Promise<string> =>
+      page.$eval('[data-testid=expose]', (e) => e.textContent ?? '');
+    if (series !== 'single') await until(expose, said);
+    await until(expose, /^Expose(DNG|bracket|burst)[^%]*$/);
+  };
+  /** Frames of several places, a series among them, one kept and one dropped. */
+  const roll = async (page: Page): Promise<void> => {
+    for (const place of ['pans-at-noon', 'sluice-at-dusk', 'packing-bench'])
+      await exposed(page, `scene=${place}`, 'single', /./);
+    await exposed(page, 'scene=drying-shed', 'bracket:5:2', /5 of 5/);
+    await exposed(page, 'scene=pans-at-noon&lens=tele', 'single', /./);
     await page.goto(`${app.url}/frames`);
-    await until(() => pageText(page), /\d frames/);
+    await page.waitForSelector('[data-cell="3"]');
+    await page.focus('[data-cell="2"]');
+    await page.keyboard.press('k');
+    await settle();
+  };
+  /** A burst by hand, ranked. */
+  const best = async (page: Page): Promise<void> => {
+    const query = 'scene=packing-bench&lens=tele&support=hand&time=1/15';
+    await exposed(page, query, 'burst:4', /4 of 4/);
+    await page.click('[role=link][aria-label^="Series of 4 frames"]');
+    await press(page, 'Best of 4 ...');
+    await until(() => pageText(page), /next/);
     await settle();
   };
   const openFrame = async (page: Page): Promise<void> => {
@@ -141,12 +167,6 @@ async function main(): Promise<void> {
       (page) => page.keyboard.press('f'),
     );
     await shoot(
-      'frame-wide',
-      plainLink('scene=pans-at-noon&time=auto&iso=auto&white=auto&aspect=4:3&files=dng'),
-      WIDE,
-      openFrame,
-    );
-    await shoot(
       'frame-phone',
       plainLink('scene=pans-at-noon&time=auto&iso=auto'),
       PHONE,
@@ -178,7 +198,8 @@ async function main(): Promise<void> {
         await settle();
       },
     );
-    await shoot('frames-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, allFrames);
+    await shoot('roll-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, roll);
+    await shoot('best-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, best);
     await deviceCamera(app.url, browser);
     // Last, because marks are remembered.
     await shoot(
