@@ -1,6 +1,7 @@
 import { transfer } from 'comlink';
 import { exposeKept } from '../workers/exposeKept';
 import type { FrameSummary, FrameView, Viewport } from './frameView';
+import { compareFrames } from './compareFrames';
 import { measureFrame } from './measureFrame';
 import { PictureView } from './pictureView';
 import { RawView } from './rawView';
@@ -27,6 +28,7 @@ const api = {
   show: (viewport: Viewport): void => view?.show(viewport),
   /** Measures a stored DNG; the frame that is open stays open. */
   measure: measureFrame,
+  compare: compareFrames,
   /** The bytes of a stored file, for saving. */
   async bytes(id: string, file: StoredFile): Promise<Uint8Array<ArrayBuffer>> {
     const bytes = await readFile(id, file);

@@ -5,6 +5,11 @@ const web = (style: Record<string, string>): ViewStyle => style as ViewStyle;
 
 export const GRABBABLE = web({ cursor: 'grab', touchAction: 'none', userSelect: 'none' });
 export const SLIDABLE = web({ cursor: 'ns-resize', touchAction: 'none', userSelect: 'none' });
+export const SLIDABLE_ACROSS = web({
+  cursor: 'ew-resize',
+  touchAction: 'none',
+  userSelect: 'none',
+});
 export const ZOOMABLE = web({ cursor: 'zoom-in', touchAction: 'none' });
 export const PANNABLE = web({ cursor: 'crosshair', touchAction: 'none', userSelect: 'none' });
 /** Pressed and dragged, never copied from: a long press selects nothing and calls no menu. */

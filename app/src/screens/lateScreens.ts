@@ -16,7 +16,12 @@ export const FrameScreen = late(
 
 export const BestScreen = late(() => import('./best/BestScreen').then((m) => m.BestScreen), goBack);
 
+export const CompareScreen = late(
+  () => import('./compare/CompareScreen').then((m) => m.CompareScreen),
+  goBack,
+);
+
 /** Loads all of it ahead of need. */
 export function warmScreens(): void {
-  for (const part of [OpenSheet, RollScreen, FrameScreen, BestScreen]) part.warm();
+  for (const part of [OpenSheet, RollScreen, FrameScreen, BestScreen, CompareScreen]) part.warm();
 }

@@ -39,6 +39,11 @@ export function BestScreen() {
           : (problem ?? null);
   const open = (frame: ListedFrame): void =>
     router.push({ pathname: '/frame/[id]', params: { id: frame.record.id } });
+  const compare = (frame: ListedFrame): void =>
+    router.push({
+      pathname: '/compare',
+      params: { a: ranked[0].frame.record.id, b: frame.record.id },
+    });
   return (
     <View style={styles.screen} role="main">
       <View style={styles.bar}>
@@ -62,6 +67,7 @@ export function BestScreen() {
             deciding={deciding}
             others={place === 0 ? ranked.slice(1).map(({ frame }) => frame.record.id) : []}
             onOpen={open}
+            onCompare={place === 0 ? undefined : () => compare(one.frame)}
           />
         ))}
         {!busy &&
@@ -99,10 +105,12 @@ interface LineProps {
   /** Ids that can be dropped for this one. */
   readonly others: readonly string[];
   readonly onOpen: (frame: ListedFrame) => void;
+  /** Left out for the first: there is nothing to compare it with. */
+  readonly onCompare?: () => void;
 }
 
 /** One frame: its picture, why it stands where it stands, and what becomes of it. */
-function Line({ frame, reason, figures, deciding, others, onOpen }: LineProps) {
+function Line({ frame, reason, figures, deciding, others, onOpen, onCompare }: LineProps) {
   const { record, decision, thumbnail } = frame;
   const side = PICTURE[useScreenRoom().width >= WIDE ? 'wide' : 'phone'];
   const step = record.series ? record.series.step + 1 : 1;
@@ -135,6 +143,13 @@ function Line({ frame, reason, figures, deciding, others, onOpen }: LineProps) {
             onPress={() => choose('dropped')}
           />
           <Button label="Open" name={`Open frame ${step}`} onPress={() => onOpen(frame)} />
+          {onCompare && (
+            <Button
+              label="Compare"
+              name={`Compare frame ${step} with the first`}
+              onPress={onCompare}
+            />
+          )}
           {others.length > 0 && (
             <Button
               label={`Drop the other ${others.length}`}

@@ -1,3 +1,4 @@
+import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
@@ -66,6 +67,7 @@ export function RollBar(props: RollBarProps) {
           <Button label="Drop" disabled={chosen.size === 0} onPress={() => choose('dropped')} />
           <Button label="Undecided" disabled={chosen.size === 0} onPress={() => choose(null)} />
           <Button label="Move ..." disabled={chosen.size === 0} onPress={() => setMoving(true)} />
+          {chosen.size === 2 && <CompareButton ids={[...chosen]} />}
           <Button quiet label="Done" onPress={() => onChoosing(false)} />
         </View>
       ) : (
@@ -76,6 +78,18 @@ export function RollBar(props: RollBarProps) {
         </View>
       )}
     </View>
+  );
+}
+
+/** Leads to two chosen frames side by side; the one made first is A. */
+function CompareButton({ ids }: { readonly ids: readonly string[] }) {
+  const router = useRouter();
+  const [a, b] = [...ids].sort();
+  return (
+    <Button
+      label="Compare"
+      onPress={() => router.push({ pathname: '/compare', params: { a, b } })}
+    />
   );
 }
 

@@ -1,0 +1,57 @@
+import { compareRaws, type RawComparison } from '@velmo/core/compare';
+import { decodeRaw, readDng } from '@velmo/core/files';
+import { rawStatistics } from '@velmo/core/monitor';
+import { readFile } from '../storage/frameBytes';
+import type { StoredFile } from '../storage/frameRecord';
+
+/** A stored DNG. */
+export interface StoredDng {
+  readonly id: string;
+  readonly file: StoredFile;
+}
+
+export interface ComparedFrames {
+  /** Null where the raws have different sizes or kinds: they cannot be laid on one another. */
+  readonly raw: RawComparison | null;
+  /** Stops by which the second is shown brighter than its raw, against the first (BaselineExposure). */
+  readonly shownStops: number;
+  /** Photosites per ladder bin, all channels together, of both. */
+  readonly histograms: readonly [Uint32Array, Uint32Array];
+}
+
+const MID_GREY = 0.18;
+
+async function readRaw({ id, file }: StoredDng) {
+  const bytes = await readFile(id, file);
+  if (!bytes) throw new Error('Part of this frame is missing from the browser’s storage.');
+  const dng = readDng(bytes);
+  return { dng, raw: decodeRaw(dng) };
+}
+
+function histogramOf({ dng, raw }: Awaited<ReturnType<typeof readRaw>>): Uint32Array {
+  // Both on the same scale, stops of the raw: how each is shown is another matter.
+  const levels = { ...dng.raw, midGreyShare: MID_GREY };
+  const { histogram } = rawStatistics(raw, dng.raw.width, dng.raw.samplesPerPixel, levels);
+  const bins = histogram.length / 3;
+  return Uint32Array.from(
+    { length: bins },
+    (_, b) => histogram[b] + histogram[bins + b] + histogram[2 * bins + b],
+  );
+}
+
+/** Reads the raws of two stored frames and says how they differ. */
+export async function compareFrames(first: StoredDng, second: StoredDng): Promise<ComparedFrames> {
+  const a = await readRaw(first);
+  const b = await readRaw(second);
+  let raw: RawComparison | null = null;
+  try {
+    raw = compareRaws({ ...a.dng.raw, raw: a.raw }, { ...b.dng.raw, raw: b.raw });
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+  }
+  return {
+    raw,
+    shownStops: b.dng.baselineExposure - a.dng.baselineExposure,
+    histograms: [histogramOf(a), histogramOf(b)],
+  };
+}

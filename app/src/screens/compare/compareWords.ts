@@ -1,0 +1,60 @@
+import { formatSignedThirds } from '@velmo/core/exposure';
+import type { ComparedFrames } from '../../frame/compareFrames';
+
+/** Stops within which two frames are equally bright (a twentieth of a stop is not seen). */
+const SAME_STOPS = 0.05;
+/** What is left beyond this many times the noise is no noise. */
+const SAME_NOISE = 1.1;
+
+const percent = (share: number): string =>
+  share === 0 ? '0' : share < 0.001 ? 'under 0.1' : (100 * share).toFixed(share < 0.1 ? 1 : 0);
+
+/** "1/3 stop", "2 stops": how far apart two brightnesses are. */
+function stopsWords(stops: number): string {
+  const thirds = Math.round(3 * Math.abs(stops));
+  if (thirds === 0) return `${Math.abs(stops).toFixed(2)} stop`;
+  return `${formatSignedThirds(thirds).replace('+', '')} ${thirds > 3 ? 'stops' : 'stop'}`;
+}
+
+const sided = (stops: number): string =>
+  `B is ${stopsWords(stops)} ${stops > 0 ? 'brighter' : 'darker'} than A`;
+
+/** What two frames have in common and what not, most important first. */
+export function compareWords({ raw, shownStops }: ComparedFrames): string[] {
+  const lines: string[] = [];
+  if (!raw)
+    lines.push('Their raws have different sizes or kinds: values cannot be laid on one another.');
+  else {
+    const { channels, differing, largest, range, overNoise } = raw;
+    const [red, green, blue] = channels.map(({ stops }) => stops);
+    const equal = [red, green, blue].every((stops) => !(Math.abs(stops) > SAME_STOPS));
+    const noisy = overNoise !== null && overNoise < SAME_NOISE;
+    if (largest === 0) lines.push('The same raw data.');
+    else if (!Number.isFinite(green))
+      lines.push('Nowhere are both above their noise and below clipping.');
+    else if (equal && noisy)
+      lines.push('The same light in both raws: they differ by no more than their noise.');
+    else if (equal) lines.push('As bright as each other in the raw, and not the same picture.');
+    else
+      lines.push(
+        `In the raw ${sided(green)}${noisy ? ', and differs by nothing else but noise' : ''}.`,
+      );
+    lines.push(
+      `Largest difference ${largest} of ${range}, in ${percent(differing)} % of photosites.`,
+    );
+    if (!equal && [red, blue].some((stops) => Math.abs(stops - green) > SAME_STOPS))
+      lines.push(
+        `By channel: ${[red, green, blue]
+          .map(
+            (s, c) =>
+              `${['red', 'green', 'blue'][c]} ${Number.isFinite(s) ? s.toFixed(2) : 'not known'}`,
+          )
+          .join(', ')} stops.`,
+      );
+  }
+  if (Math.abs(shownStops) > SAME_STOPS)
+    lines.push(
+      `B is shown ${stopsWords(shownStops)} ${shownStops > 0 ? 'brighter' : 'darker'} than its raw, against A: that is its ISO’s doing, not the sensor’s.`,
+    );
+  return lines;
+}

@@ -1,0 +1,6 @@
+export {
+  type ChannelDifference,
+  type ComparedRaw,
+  compareRaws,
+  type RawComparison,
+} from './compareRaws';
