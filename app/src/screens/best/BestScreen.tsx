@@ -27,6 +27,7 @@ export function BestScreen() {
   const { ranked, unmeasured, done, count, problem } = best;
   const kind = frames[0]?.record.series?.kind;
   const back = (): void => (router.canGoBack() ? router.back() : router.replace('/frames'));
+  const wide = useScreenRoom().width >= WIDE;
   const busy = !isPending && !isError && done < count;
   const words = isError
     ? 'The browser’s storage could not be read just now. Reload the page to try again.'
@@ -52,7 +53,7 @@ export function BestScreen() {
           {`Best of ${count}${kind ? ` · ${KIND_WORDS[kind]}` : ''}`}
         </Text>
       </View>
-      <ScrollView contentContainerStyle={styles.list} tabIndex={0}>
+      <ScrollView contentContainerStyle={[styles.list, wide && styles.wideList]} tabIndex={0}>
         {words && (
           <Text style={styles.text} role="status">
             {words}
@@ -112,12 +113,13 @@ interface LineProps {
 /** One frame: its picture, why it stands where it stands, and what becomes of it. */
 function Line({ frame, reason, figures, deciding, others, onOpen, onCompare }: LineProps) {
   const { record, decision, thumbnail } = frame;
-  const side = PICTURE[useScreenRoom().width >= WIDE ? 'wide' : 'phone'];
+  const wide = useScreenRoom().width >= WIDE;
+  const side = PICTURE[wide ? 'wide' : 'phone'];
   const step = record.series ? record.series.step + 1 : 1;
   const choose = (choice: 'kept' | 'dropped'): void =>
     deciding.choose([record.id], decision.choice === choice ? null : choice);
   return (
-    <View style={styles.line} role="group" aria-label={`Frame ${step}`}>
+    <View style={[styles.line, wide && styles.half]} role="group" aria-label={`Frame ${step}`}>
       <View style={[styles.picture, { width: side, height: side }]}>
         {thumbnail !== '' && (
           <Image source={{ uri: thumbnail }} style={styles.image} resizeMode="contain" alt="" />
@@ -167,7 +169,9 @@ const styles = StyleSheet.create({
   bar: { height: 44, flexDirection: 'row', alignItems: 'center', gap: 8 },
   title: { flex: 1, fontFamily: FONT.medium, fontSize: 17, color: COLOUR.light },
   list: { padding: 8, gap: 10 },
+  wideList: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 },
   line: { flexDirection: 'row', gap: 10 },
+  half: { width: '48%' },
   picture: { backgroundColor: '#161616' },
   image: { width: '100%', height: '100%' },
   words: { flex: 1, gap: 4 },

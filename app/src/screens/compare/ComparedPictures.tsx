@@ -92,6 +92,7 @@ export function ComparedPictures(props: ComparedPicturesProps) {
           style={top}
         />
       </View>
+      {way === 'beside' && <View style={[styles.between, { left: each - 1, height }]} />}
       {way === 'split' && <Edge at={edge} width={width} height={height} onMove={setEdge} />}
       {(way !== 'flip' || !showsB) && <Text style={[styles.name, styles.nameA]}>A</Text>}
       {(way !== 'flip' || showsB) && <Text style={[styles.name, styles.nameB]}>B</Text>}
@@ -157,6 +158,7 @@ function Edge({ at, width, height, onMove }: EdgeProps) {
 const styles = StyleSheet.create({
   host: { backgroundColor: '#141414', overflow: 'hidden' },
   picture: { position: 'absolute', top: 0 },
+  between: { position: 'absolute', top: 0, width: 2, backgroundColor: COLOUR.paper },
   edge: { position: 'absolute', top: 0, width: 44, alignItems: 'center' },
   line: { flex: 1, width: 2, backgroundColor: COLOUR.paper },
   name: {

@@ -72,8 +72,8 @@ export function TwoHistograms({ histograms, width, height }: TwoHistogramsProps)
         <Path d={path(histograms[0])} stroke={COLOUR.light} strokeWidth={1.5} fill="none" />
         <Path
           d={path(histograms[1])}
-          stroke={COLOUR.clipped}
-          strokeWidth={1.5}
+          stroke={COLOUR.lightSoft}
+          strokeWidth={2}
           strokeDasharray="5 4"
           fill="none"
         />

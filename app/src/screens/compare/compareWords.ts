@@ -34,6 +34,10 @@ export function compareWords({ raw, shownStops }: ComparedFrames): string[] {
       lines.push('Nowhere are both above their noise and below clipping.');
     else if (equal && noisy)
       lines.push('The same light in both raws: they differ by no more than their noise.');
+    else if (equal && overNoise === null)
+      lines.push(
+        'As bright as each other in the raw. Whether they differ by more than noise, their files do not tell.',
+      );
     else if (equal) lines.push('As bright as each other in the raw, and not the same picture.');
     else
       lines.push(
