@@ -6,7 +6,7 @@ export const MANY = 5000;
 export const FEW = 20;
 
 /** A browser with so many frames stored. */
-export async function browserWith(count: number, url: string): Promise<Browser> {
+async function browserWith(count: number, url: string): Promise<Browser> {
   const browser = await launch();
   const { page } = await openPage(browser, url + SMALL_DNG);
   await fieldReady(page);
@@ -15,4 +15,26 @@ export async function browserWith(count: number, url: string): Promise<Browser> 
   await copyFrames(page, count);
   await page.close();
   return browser;
+}
+
+/** What is measured in a browser of many frames and in one of few, turn by turn. */
+export async function manyAgainstFew<T>(
+  url: string,
+  rounds: number,
+  measured: (browser: Browser) => Promise<T>,
+  then: (many: Browser) => Promise<void> = async () => {},
+): Promise<{ readonly many: T[]; readonly few: T[] }> {
+  const [many, few] = [await browserWith(MANY, url), await browserWith(FEW, url)];
+  try {
+    const figures = { many: [] as T[], few: [] as T[] };
+    for (let round = 0; round < rounds; round++) {
+      figures.many.push(await measured(many));
+      figures.few.push(await measured(few));
+    }
+    await then(many);
+    return figures;
+  } finally {
+    await many.close();
+    await few.close();
+  }
 }

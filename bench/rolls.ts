@@ -1,6 +1,6 @@
 import type { Browser, Page } from 'puppeteer-core';
 import { fieldReady, openPage, serve, SMALL_DNG, tap, WIDE } from '../e2e/browser';
-import { browserWith, FEW, MANY } from './manyFrames';
+import { FEW, MANY, manyAgainstFew } from './manyFrames';
 import { compared, median, reported, type Result } from './measure';
 
 const ROUNDS = 7;
@@ -65,24 +65,27 @@ async function missed(browser: Browser, url: string): Promise<number> {
   return late / (total / PICTURE_MS);
 }
 
-/** What a roll of 5,000 frames costs against one of 20, turn by turn in one run. */
+/** What a roll of 5,000 frames costs against one of 20. */
 export async function rollsBench(): Promise<Result[]> {
   const app = await serve();
-  const browsers = [await browserWith(MANY, app.url), await browserWith(FEW, app.url)];
   try {
-    const figures: Figures[][] = [[], []];
-    for (let round = 0; round < ROUNDS; round++)
-      for (const [i, browser] of browsers.entries())
-        figures[i].push(await opened(browser, app.url));
+    let share = NaN;
+    const { many, few } = await manyAgainstFew(
+      app.url,
+      ROUNDS,
+      (browser) => opened(browser, app.url),
+      async (browser) => {
+        share = 100 * (await missed(browser, app.url));
+      },
+    );
     const result = (name: string, of: (f: Figures) => number, what: string): Result =>
       compared(
         `rolls/${name}`,
-        median(figures[0].map(of)),
-        median(figures[1].map(of)),
+        median(many.map(of)),
+        median(few.map(of)),
         'ms',
         `${what} to the first rows of pictures, ${MANY} frames stored against ${FEW}; median of ${ROUNDS}; at most 1.2 times as much`,
       );
-    const share = 100 * (await missed(browsers[0], app.url));
     return [
       result('open-from-field', (f) => f.fromField, 'press on “All”'),
       result('open-from-address', (f) => f.fromAddress, 'navigation'),
@@ -94,7 +97,6 @@ export async function rollsBench(): Promise<Result[]> {
       ),
     ];
   } finally {
-    for (const browser of browsers) await browser.close();
     app.stop();
   }
 }

@@ -9,7 +9,7 @@ import {
   SMALL_DNG,
   tap,
 } from '../e2e/browser';
-import { browserWith, FEW, MANY } from './manyFrames';
+import { FEW, MANY, manyAgainstFew } from './manyFrames';
 import { compared, median, type Result } from './measure';
 
 const ROUNDS = 9;
@@ -53,20 +53,18 @@ const storedMs = async (page: Page): Promise<number> => {
   return page.evaluate(() => performance.getEntriesByName('velmo-capture/total')[0].duration);
 };
 
-/** What 5,000 stored frames cost against 20, turn by turn in one run. */
+/** What 5,000 stored frames cost against 20. */
 export async function storeBench(): Promise<Result[]> {
   const app = await serve();
-  const browsers = [await browserWith(MANY, app.url), await browserWith(FEW, app.url)];
   try {
-    const figures: Figures[][] = [[], []];
-    for (let round = 0; round < ROUNDS; round++)
-      for (const [i, browser] of browsers.entries())
-        figures[i].push(await measured(browser, app.url));
+    const { many, few } = await manyAgainstFew(app.url, ROUNDS, (browser) =>
+      measured(browser, app.url),
+    );
     const result = (name: string, of: (f: Figures) => number, what: string): Result =>
       compared(
         `store/${name}`,
-        median(figures[0].map(of)),
-        median(figures[1].map(of)),
+        median(many.map(of)),
+        median(few.map(of)),
         'ms',
         `${what}, ${MANY} frames stored against ${FEW}; median of ${ROUNDS}; at most 1.1 times as much`,
       );
@@ -76,7 +74,6 @@ export async function storeBench(): Promise<Result[]> {
       result('main-thread', (f) => f.work, 'work of the main thread from press to stored'),
     ];
   } finally {
-    for (const browser of browsers) await browser.close();
     app.stop();
   }
 }

@@ -202,6 +202,12 @@ describe('choosing', () => {
       await page.keyboard.press('ArrowRight');
       await until(() => pageText(page), /3 of 3[^]*Size/);
       await page.waitForSelector('[aria-label="Frame at 100 percent"]');
+      const { x, y } = await stillPlace(page, picture);
+      await page.mouse.move(x, y);
+      await page.mouse.wheel({ deltaY: -120 });
+      await page.waitForSelector('[aria-label="Frame at 200 percent"]');
+      await press(page, '100 %');
+      await page.waitForSelector('[aria-label="Frame at 100 percent"]');
       await page.keyboard.press('ArrowLeft');
       await until(() => pageText(page), /2 of 3[^]*Size/);
       expect(await axeViolations(page)).toEqual([]);

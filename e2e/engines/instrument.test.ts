@@ -162,6 +162,15 @@ everyEngine(({ tab, url, test }) => {
     await showsSomething(tab(), '[data-testid=frame-picture]');
     await pressOn(tab(), '100 %');
     await present(tab(), '[aria-label="Frame at 100 percent"]');
+    const { x, y, width, height } = await boxOf(tab(), '[data-testid=frame-picture]');
+    const middle = { x: x + width / 2, y: y + height / 2 };
+    if (await tab().pinch(middle, 30, 120)) {
+      await present(tab(), '[aria-label="Frame at 200 percent"]');
+      await tab().pinch(middle, 160, 20);
+      await present(tab(), '[aria-label="Whole frame"]');
+      // Two fingers keep and drop nothing, nor do they leave the frame.
+      expect(await read(tab(), '[data-testid^=notch]', 'data-testid')).toBe('');
+    }
     const button = /Save DNG[^\n]*/.exec(await words(tab()))![0];
     await pressOn(tab(), button);
     const saved = await savedFile(tab(), '.dng');

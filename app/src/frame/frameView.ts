@@ -20,11 +20,13 @@ export interface FrameSummary {
   } | null;
 }
 
-/** What the canvas is to show: the whole frame, or a piece of it at one photosite a pixel. */
+/** What the canvas is to show: the whole frame, or a piece of it photosite by photosite. */
 export type Viewport =
   | { readonly kind: 'fit'; readonly width: number; readonly height: number }
   | {
       readonly kind: 'full';
+      /** Pixels of the canvas a photosite, along each side. */
+      readonly scale: 1 | 2;
       /** Centre of the piece, 0..1 of the picture as seen. */
       readonly x: number;
       readonly y: number;
@@ -69,6 +71,7 @@ export abstract class FrameView {
       this.showPiece(context, canvas, viewport);
       return;
     }
+    context.imageSmoothingEnabled = true;
     const source = (this.fit ??= this.renderFit());
     const { width, height } = this.seen(source);
     const scale = Math.min(canvas.width / width, canvas.height / height);
@@ -108,10 +111,14 @@ export abstract class FrameView {
   private showPiece(
     context: OffscreenCanvasRenderingContext2D,
     canvas: OffscreenCanvas,
-    viewport: { x: number; y: number },
+    viewport: { x: number; y: number; scale: 1 | 2 },
   ): void {
     const { width, height } = this.size;
-    const piece = this.seen(canvas);
+    const { scale } = viewport;
+    const piece = this.seen({
+      width: Math.ceil(canvas.width / scale),
+      height: Math.ceil(canvas.height / scale),
+    });
     const w = Math.min(width, piece.width);
     const h = Math.min(height, piece.height);
     // Orientation 6: the picture's x runs down the file's rows backwards, its y along the columns.
@@ -121,12 +128,14 @@ export abstract class FrameView {
       Math.round(Math.min(whole - size, Math.max(0, c * whole - size / 2)));
     const source = this.piece(place(cx, w, width), place(cy, h, height), w, h);
     const seen = this.seen({ width: w, height: h });
+    // Photosites are shown as they are.
+    context.imageSmoothingEnabled = scale === 1;
     this.draw(
       context,
       source,
-      1,
-      Math.round((canvas.width - seen.width) / 2),
-      Math.round((canvas.height - seen.height) / 2),
+      scale,
+      Math.round((canvas.width - scale * seen.width) / 2),
+      Math.round((canvas.height - scale * seen.height) / 2),
     );
   }
 }

@@ -5,6 +5,8 @@ import { guardGestures } from './edgeGuard';
 
 /** Pixels, and pixels a second. */
 export interface SlideHandlers {
+  /** A drag is given up, without an end, once a second finger comes: that is a pinch. */
+  readonly alone?: boolean;
   onStart?(): void;
   /** Way moved since the start. */
   onMove?(x: number, y: number): void;
@@ -23,6 +25,10 @@ export function useSlide(element: RefObject<View | null>, handlers: SlideHandler
   useDrag(
     (state) => {
       const { first, last, tap, movement, velocity, direction, event, xy } = state;
+      if (handlers.alone && (state.canceled || state.touches > 1)) {
+        if (!state.canceled) state.cancel();
+        return;
+      }
       if (tap) {
         const now = event.timeStamp;
         if (handlers.onDoubleTap && now - lastTap.current < DOUBLE_TAP_MS) {

@@ -1,12 +1,13 @@
 import { LINEAR_WHITE } from '../response/videoResponse';
-import { NoiseCurve, type NoiseModel } from './noiseCurve';
+import type { NoiseProfile } from '../sensor/noiseProfile';
+import { NoiseCurve } from './noiseCurve';
 import { OUTSIDE } from './shiftedFrame';
 import { TypicalDifference } from './typicalDifference';
 
 /** Noise of single frames and of their average, measured on even surfaces of the picture itself. */
 export interface StackNoise {
-  readonly before: NoiseModel;
-  readonly after: NoiseModel;
+  readonly before: NoiseProfile;
+  readonly after: NoiseProfile;
   /** How many times less noise the average has. */
   readonly timesLess: number;
 }

@@ -1,13 +1,8 @@
+import type { NoiseProfile } from '../sensor/noiseProfile';
 import { binOf, FEWEST, LEVEL_BINS as BINS } from './typicalDifference';
 
 /** Level at the middle of a bin. */
 const levelOf = (bin: number): number => ((bin + 0.5) / BINS) ** 2;
-
-/** Noise as a DNG's NoiseProfile has it: variance = scale * x + offset, signal and noise as shares of clipping light. */
-export interface NoiseModel {
-  readonly scale: number;
-  readonly offset: number;
-}
 
 /** Variance of a signal by its level, gathered sample by sample. */
 export class NoiseCurve {
@@ -38,7 +33,7 @@ export class NoiseCurve {
   }
 
   /** The straight line nearest to the variances, bins weighted by how well they are known; null where nothing is. */
-  get model(): NoiseModel | null {
+  get model(): NoiseProfile | null {
     let [s, sx, sxx, sy, sxy] = [0, 0, 0, 0, 0];
     for (let bin = 0; bin < BINS; bin++) {
       const n = this.counts[bin];

@@ -31,3 +31,4 @@ export {
   shareOfSnr,
   signalToNoise,
 } from './sensorModel';
+export type { NoiseProfile } from './noiseProfile';

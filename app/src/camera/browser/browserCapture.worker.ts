@@ -4,7 +4,8 @@ import {
   withMetadata,
   type ShotMetadata,
 } from '@velmo/core/files';
-import { FrameStack, type NoiseModel, type StackedFrame } from '@velmo/core/combine';
+import { FrameStack, type StackedFrame } from '@velmo/core/combine';
+import type { NoiseProfile } from '@velmo/core/sensor';
 import {
   codesOfLinear,
   linearise,
@@ -53,7 +54,7 @@ async function frameOf(
 async function filesOf(
   canvas: OffscreenCanvas,
   linear: (() => LinearFrame) | null,
-  noise: NoiseModel | null,
+  noise: NoiseProfile | null,
   ending: string,
   { shot, jpegQuality }: VideoFrameJob,
   baselineExposure = 0,

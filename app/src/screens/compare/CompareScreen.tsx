@@ -8,7 +8,7 @@ import { useFrame } from '../../storage/frameQueries';
 import { summaryWords } from '../../storage/frameWords';
 import type { ListedFrame } from '../../storage/madeFrame';
 import { COLOUR, FONT } from '../../theme/theme';
-import type { FrameLook } from '../frame/FramePicture';
+import { WHOLE, ZOOM_WORDS } from '../frame/frameLook';
 import { useFrameView } from '../frame/useFrameView';
 import { UndoLine } from '../roll/UndoLine';
 import { useDeciding, type Deciding } from '../roll/useDeciding';
@@ -57,7 +57,7 @@ interface OpenPairProps {
 
 function OpenPair({ a, b, onBack }: OpenPairProps) {
   const [way, setWay] = useState<CompareWay>('flip');
-  const [look, setLook] = useState<FrameLook>({ full: false, centre: { x: 0.5, y: 0.5 } });
+  const [look, setLook] = useState(WHOLE);
   const flipped = useHeldKey('f');
   const openedA = useFrameView(a.record);
   const openedB = useFrameView(b.record);
@@ -75,8 +75,8 @@ function OpenPair({ a, b, onBack }: OpenPairProps) {
           Compare
         </Text>
         <Button
-          label={look.full ? 'Whole frame' : '100 %'}
-          onPress={() => setLook({ ...look, full: !look.full })}
+          label={ZOOM_WORDS[look.zoom === 'fit' ? 1 : 'fit']}
+          onPress={() => setLook({ ...look, zoom: look.zoom === 'fit' ? 1 : 'fit' })}
         />
       </View>
       <View style={[styles.content, wide && styles.row]}>

@@ -1,10 +1,18 @@
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, Text, View, type ViewStyle } from 'react-native';
+import { useMagnifySteps } from '../../instruments/useMagnifySteps';
 import { useSlide } from '../../instruments/useSlide';
 import { useWorkerCanvas } from '../../instruments/useWorkerCanvas';
 import { PANNABLE, SLIDABLE_ACROSS } from '../../instruments/webStyles';
 import { COLOUR, FONT } from '../../theme/theme';
-import type { FrameLook } from '../frame/FramePicture';
+import {
+  draggedCentre,
+  nextZoom,
+  placeInPicture,
+  viewportOf,
+  type FrameLook,
+  type Zoom,
+} from '../frame/frameLook';
 import type { OpenedFrame } from '../frame/useFrameView';
 
 export const COMPARE_WAYS = ['flip', 'beside', 'split'] as const;
@@ -33,35 +41,38 @@ export function ComparedPictures(props: ComparedPicturesProps) {
   const centre = useRef(look.centre);
   const start = useRef(look.centre);
   const each = way === 'beside' ? width / 2 : width;
-  const { full } = look;
+  const { zoom } = look;
+  const show = (at: Zoom): void => {
+    const viewport = viewportOf({ zoom: at, centre: centre.current }, { width: each, height });
+    for (const opened of [a, b]) if (opened.summary) opened.show(viewport);
+  };
 
   useEffect(() => {
-    const ratio = window.devicePixelRatio || 1;
-    const size = { width: each * ratio, height: height * ratio };
-    for (const opened of [a, b])
-      if (opened.summary)
-        opened.show(full ? { kind: 'full', ...look.centre, ...size } : { kind: 'fit', ...size });
     centre.current = look.centre;
-  }, [a, b, each, height, full, look.centre]);
+    show(zoom);
+    // Shown anew with what it is made of.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [a, b, each, height, zoom, look.centre]);
 
   useSlide(host, {
+    alone: true,
     onStart() {
       start.current = centre.current;
     },
     onMove(x, y) {
-      const { summary } = a;
-      if (!full || !summary) return;
-      const ratio = window.devicePixelRatio || 1;
-      centre.current = {
-        x: clamp01(start.current.x - (x * ratio) / summary.width),
-        y: clamp01(start.current.y - (y * ratio) / summary.height),
-      };
-      const size = { width: each * ratio, height: height * ratio };
-      for (const opened of [a, b]) opened.show({ kind: 'full', ...centre.current, ...size });
+      if (zoom === 'fit' || !a.summary) return;
+      centre.current = draggedCentre(start.current, zoom, a.summary, x, y);
+      show(zoom);
     },
     onEnd() {
-      if (full) onLook({ full, centre: centre.current });
+      if (zoom !== 'fit') onLook({ zoom, centre: centre.current });
     },
+  });
+  useMagnifySteps(host, (by, x, y) => {
+    const beside = x % each;
+    if (zoom === 'fit' && a.summary)
+      centre.current = placeInPicture(a.summary, { width: each, height }, beside, y);
+    onLook({ zoom: nextZoom(zoom, by), centre: centre.current });
   });
   const hold = {
     onPointerDown: () => setHeld(true),
@@ -78,7 +89,7 @@ export function ComparedPictures(props: ComparedPicturesProps) {
       <View
         ref={host}
         role="img"
-        aria-label={`${way === 'flip' ? (showsB ? 'Frame B' : 'Frame A') : 'Frames A and B'}${full ? ' at 100 percent' : ''}`}
+        aria-label={`${way === 'flip' ? (showsB ? 'Frame B' : 'Frame A') : 'Frames A and B'}${zoom === 'fit' ? '' : ` at ${100 * zoom} percent`}`}
         testID="compared"
         style={[styles.host, PANNABLE, { width, height }]}
         {...(way === 'flip' ? hold : {})}

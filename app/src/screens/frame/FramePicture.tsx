@@ -1,11 +1,21 @@
 import { useEffect, useMemo, useRef } from 'react';
 import { Image, StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
+import { useMagnifySteps } from '../../instruments/useMagnifySteps';
 import { useSlide } from '../../instruments/useSlide';
 import { useWorkerCanvas } from '../../instruments/useWorkerCanvas';
 import { ZOOMABLE } from '../../instruments/webStyles';
 import { COLOUR, FONT } from '../../theme/theme';
 import { FlipBar } from './FlipBar';
+import {
+  draggedCentre,
+  nextZoom,
+  placeInPicture,
+  viewportOf,
+  ZOOM_WORDS,
+  type FrameLook,
+  type Zoom,
+} from './frameLook';
 import type { Neighbours } from './useNeighbours';
 import { Notch } from '../roll/Notch';
 import type { Choice } from '../../storage/rolls/decision';
@@ -26,49 +36,57 @@ interface FramePictureProps {
   readonly height: number;
 }
 
-/** Whole, or at 100 % about a place in the picture, 0..1. */
-export interface FrameLook {
-  readonly full: boolean;
-  readonly centre: { readonly x: number; readonly y: number };
-}
+/** Magnifications offered beside the one that is seen. */
+const OTHER_ZOOMS: Readonly<Record<Zoom, readonly Zoom[]>> = {
+  fit: [1],
+  1: [2, 'fit'],
+  2: [1, 'fit'],
+};
 
 /**
  * A swipe over the whole picture counts when it is this long: sideways goes on, up keeps, down drops.
  */
 const SWIPE_PX = 50;
 
-const clamp01 = (v: number): number => Math.min(1, Math.max(0, v));
-
-/** The developed frame: whole, or at one photosite a pixel where it was tapped; drag to move about. */
+/**
+ * The developed frame: whole, or photosite by photosite where it was tapped, pinched or the wheel
+ * turned; drag to move about.
+ */
 export function FramePicture(props: FramePictureProps) {
   const { opened, look, onLook, thumbnail, neighbours, choice, onChoose, width, height } = props;
   const host = useRef<View>(null);
   const centre = useRef(look.centre);
-  const { full } = look;
-  const setFull = (on: boolean): void => onLook({ full: on, centre: centre.current });
+  const { zoom } = look;
   const swiped = useRef({ x: 0, y: 0 });
   const { summary, attach, show } = opened;
 
   useWorkerCanvas(host, summary, attach);
 
   const draw = useMemo(
-    () => (whole: boolean) => {
-      const ratio = window.devicePixelRatio || 1;
-      const size = { width: width * ratio, height: height * ratio };
-      show(whole ? { kind: 'fit', ...size } : { kind: 'full', ...centre.current, ...size });
-    },
+    () => (at: Zoom) => show(viewportOf({ zoom: at, centre: centre.current }, { width, height })),
     [show, width, height],
   );
   useEffect(() => {
-    if (summary) draw(!full);
-  }, [summary, full, draw]);
+    if (summary) draw(zoom);
+  }, [summary, zoom, draw]);
+  const zoomTo = (next: Zoom): void => onLook({ zoom: next, centre: centre.current });
+  /** Looks closer at a place of the whole picture, and at the middle of a piece. */
+  const aim = (x: number, y: number): void => {
+    if (zoom === 'fit' && summary)
+      centre.current = placeInPicture(summary, { width, height }, x, y);
+  };
 
   const start = useRef({ x: 0, y: 0 });
   useSlide(host, {
+    alone: true,
     onTap(x, y) {
       if (!summary) return;
-      if (!full) centre.current = placeInPicture(summary, width, height, x, y);
-      setFull(!full);
+      aim(x, y);
+      zoomTo(zoom === 'fit' ? 1 : 'fit');
+    },
+    // The first of two taps has looked closer already, or back at the whole.
+    onDoubleTap() {
+      if (summary) zoomTo(2);
     },
     onStart() {
       start.current = centre.current;
@@ -76,28 +94,29 @@ export function FramePicture(props: FramePictureProps) {
     },
     onEnd() {
       const { x, y } = swiped.current;
-      if (full) onLook({ full, centre: centre.current });
+      if (zoom !== 'fit') zoomTo(zoom);
       else if (Math.max(Math.abs(x), Math.abs(y)) < SWIPE_PX) return;
       else if (Math.abs(x) > Math.abs(y)) neighbours?.to(x < 0 ? 1 : -1);
       else onChoose(y < 0 ? 'kept' : 'dropped');
     },
     onMove(x, y) {
       swiped.current = { x, y };
-      if (!full || !summary) return;
-      const ratio = window.devicePixelRatio || 1;
-      centre.current = {
-        x: clamp01(start.current.x - (x * ratio) / summary.width),
-        y: clamp01(start.current.y - (y * ratio) / summary.height),
-      };
-      draw(false);
+      if (zoom === 'fit' || !summary) return;
+      centre.current = draggedCentre(start.current, zoom, summary, x, y);
+      draw(zoom);
     },
+  });
+  useMagnifySteps(host, (by, x, y) => {
+    if (!summary) return;
+    aim(x, y);
+    zoomTo(nextZoom(zoom, by));
   });
   return (
     <View style={{ width, height }}>
       <View
         ref={host}
         role="img"
-        aria-label={full ? 'Frame at 100 percent' : 'Whole frame'}
+        aria-label={zoom === 'fit' ? 'Whole frame' : `Frame at ${100 * zoom} percent`}
         testID="frame-picture"
         style={[styles.host, ZOOMABLE, { width, height }]}
       />
@@ -113,30 +132,18 @@ export function FramePicture(props: FramePictureProps) {
       )}
       {summary && (
         <View style={styles.zoom}>
-          <Button
-            label={full ? 'Whole frame' : '100 %'}
-            onPress={() => setFull(!full)}
-            style={styles.zoomButton}
-          />
+          {OTHER_ZOOMS[zoom].map((other) => (
+            <Button
+              key={other}
+              label={ZOOM_WORDS[other]}
+              onPress={() => zoomTo(other)}
+              style={styles.zoomButton}
+            />
+          ))}
         </View>
       )}
     </View>
   );
-}
-
-/** Where a point of the screen lies in a picture fitted into width x height, 0..1. */
-function placeInPicture(
-  picture: { readonly width: number; readonly height: number },
-  width: number,
-  height: number,
-  x: number,
-  y: number,
-): { x: number; y: number } {
-  const scale = Math.min(width / picture.width, height / picture.height);
-  return {
-    x: clamp01((x - (width - picture.width * scale) / 2) / (picture.width * scale)),
-    y: clamp01((y - (height - picture.height * scale) / 2) / (picture.height * scale)),
-  };
 }
 
 const styles = StyleSheet.create({
@@ -151,6 +158,6 @@ const styles = StyleSheet.create({
   },
   before: { position: 'absolute', left: 0, top: 0, width: '100%', height: '100%' },
   flip: { position: 'absolute', left: 8, bottom: 8 },
-  zoom: { position: 'absolute', right: 8, bottom: 8 },
+  zoom: { position: 'absolute', right: 8, bottom: 8, flexDirection: 'row', gap: 6 },
   zoomButton: { backgroundColor: 'rgba(22,22,22,0.85)' },
 });

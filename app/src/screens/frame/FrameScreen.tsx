@@ -11,7 +11,8 @@ import { Notch } from '../roll/Notch';
 import { useDeciding, useDecidingKeys } from '../roll/useDeciding';
 import { FrameActions } from './FrameActions';
 import { FrameFacts } from './FrameFacts';
-import { FramePicture, type FrameLook } from './FramePicture';
+import { WHOLE, type FrameLook } from './frameLook';
+import { FramePicture } from './FramePicture';
 import { useNeighbourKeys, useNeighbours, useOpenedIn, useRow } from './useNeighbours';
 import { useFrameView } from './useFrameView';
 
@@ -22,7 +23,7 @@ export function FrameScreen() {
   const { data, isPending, error } = useFrame(id);
   const record = data?.record;
   const row = useRow(id);
-  const [look, setLook] = useState<FrameLook>({ full: false, centre: { x: 0.5, y: 0.5 } });
+  const [look, setLook] = useState(WHOLE);
   const toField = (): void => (router.canGoBack() ? router.back() : router.replace('/'));
   if (isPending) return <Message text="Opening ..." />;
   if (error)

@@ -1,6 +1,6 @@
 import { CALIBRATION_D65 } from '../../colour/cameraProfile';
 import { XYZ_TO_SRGB } from '../../colour/srgb';
-import type { NoiseModel } from '../../combine/noiseCurve';
+import type { NoiseProfile } from '../../sensor/noiseProfile';
 import type { ShotMetadata } from './description';
 import { encodeBand } from './encodeBand';
 import { ORIENTATION_LEVEL } from './tags';
@@ -24,7 +24,7 @@ export interface LinearFrame {
  */
 export function assembleLinearDng(
   { data, width, height }: LinearFrame,
-  noise: NoiseModel | null,
+  noise: NoiseProfile | null,
   jpeg: Uint8Array,
   shot: ShotMetadata,
   baselineExposure = 0,
