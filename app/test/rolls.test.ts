@@ -295,3 +295,46 @@ describe('what a roll shows', () => {
     expect(viewOfParams(hostile)).toEqual(wholeRoll(null));
   });
 });
+
+describe('the roll that frames are made into', () => {
+  type CurrentRoll = typeof import('../src/storage/rolls/currentRoll');
+  /** As a page finds it that has just been opened. */
+  const openCurrent = async () => {
+    let current: CurrentRoll | null = null;
+    jest.isolateModules(() => {
+      current = jest.requireActual<CurrentRoll>('../src/storage/rolls/currentRoll');
+    });
+    await current!.loadCurrentRoll();
+    return current!.currentRollStore.get();
+  };
+  const remembered = (key: string, value: unknown): void => {
+    mockDisk.databases.set('velmo', new Map([[key, JSON.stringify(value)]]));
+  };
+
+  test('is the one of last time, or the one names were made with before there were rolls', async () => {
+    expect(await openCurrent()).toEqual({ id: 'salt-works', name: 'salt-works' });
+    remembered('preferences', {
+      version: 5,
+      naming: { pattern: '{roll}', roll: 'Evening', count: 3 },
+    });
+    expect(await openCurrent()).toEqual({ id: 'Evening', name: 'Evening' });
+    remembered('preferences', { version: 5, naming: { pattern: '{roll}', roll: '', count: 3 } });
+    expect(await openCurrent()).toEqual({ id: '', name: 'loose' });
+    remembered('roll', { id: 'roll-7', name: 'Shed' });
+    expect(await openCurrent()).toEqual({ id: 'roll-7', name: 'Shed' });
+  });
+
+  test('what is remembered and cannot be read is passed over', async () => {
+    for (const value of [
+      null,
+      7,
+      {},
+      { id: 'a' },
+      { id: 'a', name: '' },
+      { id: 'a'.repeat(300), name: 'a' },
+    ]) {
+      remembered('roll', value);
+      expect(await openCurrent()).toEqual({ id: 'salt-works', name: 'salt-works' });
+    }
+  });
+});

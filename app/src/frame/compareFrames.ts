@@ -13,7 +13,7 @@ export interface StoredDng {
 export interface ComparedFrames {
   /** Null where the raws have different sizes or kinds: they cannot be laid on one another. */
   readonly raw: RawComparison | null;
-  /** Stops by which the second is shown brighter than its raw, against the first (BaselineExposure). */
+  /** Stops by which the second is shown brighter, against the first (BaselineExposure). */
   readonly shownStops: number;
   /** Photosites per ladder bin, all channels together, of both. */
   readonly histograms: readonly [Uint32Array, Uint32Array];

@@ -19,8 +19,15 @@ const newestQuery = queryOptions({
   queryFn: () => newestFrames(NEWEST),
 });
 
+/** Thousands of thumbnails are not held for long once they are out of sight. */
+const UNSEEN_MS = 45_000;
+
 export const frameQuery = (id: string) =>
-  queryOptions({ queryKey: ['frames', 'one', id], queryFn: () => findFrame(id) });
+  queryOptions({
+    queryKey: ['frames', 'one', id],
+    queryFn: () => findFrame(id),
+    gcTime: UNSEEN_MS,
+  });
 
 /** Everything that was made of all frames together: anew once one comes, goes or is decided on. */
 export const ROLLS_KEY = ['frames', 'rolls'] as const;
@@ -52,7 +59,7 @@ const roomQuery = queryOptions({
 /** Null where the browser does not tell. */
 export const useRoom = () => useQuery(roomQuery);
 
-/** Puts one more frame in front of the newest; lists of rolls are made anew when they are looked at. */
+/** Puts one more frame in front of the newest; rolls are listed anew when they are looked at. */
 function addFrame(client: QueryClient, frame: ListedFrame): void {
   const add = (newest: NewestFrames): NewestFrames => ({
     ...newest,

@@ -70,7 +70,11 @@ export function saveUnsaved(id?: string): void {
 }
 
 /** The name it was given when it was made is the name it gets, if that is free still. */
-const namedAs = (stem: string): Naming => ({ ...DEFAULT_NAMING, pattern: stem });
+const namedAs = ({ made, stem }: UnsavedFrame): Naming => ({
+  ...DEFAULT_NAMING,
+  roll: made.facts.roll,
+  pattern: stem,
+});
 
 /**
  * Tries to store them, oldest first, until one does not fit; nothing happens where there are none.
@@ -86,7 +90,7 @@ async function storeInTurn(): Promise<void> {
     if (!first) return;
     try {
       const none = (): void => {};
-      const stored = await keepFrame(first.made, namedAs(first.stem), none, none);
+      const stored = await keepFrame(first.made, namedAs(first), none, none);
       dropUnsaved(idOf(first));
       onStored(stored);
     } catch {

@@ -54,7 +54,8 @@ function tellingBlocks(maps: readonly DetailMap[]): number[] {
 
 /**
  * Ranks frames of the same picture, best first, by fine detail, with clipping and noise weighed
- * against it; one that is black or clipped nearly everywhere comes last, with detail 0. Frames of another size than the first cannot be compared: RangeError.
+ * against it; one that is black or clipped nearly everywhere comes last, with detail 0.
+ * Frames of another size than the first cannot be compared: RangeError.
  */
 export function rankFrames(frames: readonly FrameMeasure[]): RankedFrame[] {
   if (frames.length === 0) return [];

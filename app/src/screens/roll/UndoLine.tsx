@@ -1,8 +1,10 @@
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { useStore } from '../../state/store';
+import { useRemoveFrames } from '../../storage/frameQueries';
 import { undoStore } from '../../storage/rolls/undo';
 import { COLOUR, FONT } from '../../theme/theme';
+import { framesWords } from './rollWords';
 import type { Deciding } from './useDeciding';
 
 interface UndoLineProps {
@@ -16,6 +18,7 @@ interface UndoLineProps {
 /** What was decided last, and the way back. */
 export function UndoLine({ deciding, hint, says }: UndoLineProps) {
   const words = useStore(undoStore, ([last]) => last?.words ?? null);
+  if (deciding.noRoom.length > 0) return <DeleteInstead ids={deciding.noRoom} />;
   const text = deciding.failed
     ? 'The browser did not write that. Reload the page and try again.'
     : (says ?? words ?? hint);
@@ -25,6 +28,32 @@ export function UndoLine({ deciding, hint, says }: UndoLineProps) {
         {text}
       </Text>
       {words !== null && <Button label="Undo" name={`Undo: ${words}`} onPress={deciding.undo} />}
+    </View>
+  );
+}
+
+/**
+ * Dropping writes a few bytes. Where there is no room for them either, deleting is what makes room.
+ */
+function DeleteInstead({ ids }: { readonly ids: readonly string[] }) {
+  const remove = useRemoveFrames();
+  const text = remove.isSuccess
+    ? `${framesWords(ids.length)} deleted.`
+    : remove.isError
+      ? 'The browser did not delete them all. Reload the page and try again.'
+      : `No room is left even to note that. Delete ${framesWords(ids.length)} for good instead? This cannot be undone.`;
+  return (
+    <View style={styles.line}>
+      <Text style={styles.text} role="alert">
+        {text}
+      </Text>
+      {!remove.isSuccess && (
+        <Button
+          label={remove.isPending ? `Deleting ${ids.length} ...` : 'Delete for good'}
+          disabled={remove.isPending}
+          onPress={() => remove.mutate(ids)}
+        />
+      )}
     </View>
   );
 }

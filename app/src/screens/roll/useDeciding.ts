@@ -1,5 +1,6 @@
 import { useFocusEffect } from 'expo-router';
 import { useCallback } from 'react';
+import { isStorageFull } from '../../storage/database';
 import type { Choice } from '../../storage/rolls/decision';
 import { useDecide, useUndo } from '../../storage/rolls/rollQueries';
 import { decidedWords, framesWords } from './rollWords';
@@ -13,10 +14,12 @@ export interface Deciding {
   undo(): void;
   /** The browser did not write it. */
   readonly failed: boolean;
+  /** Frames that could not be dropped because there is no room left even to note that. */
+  readonly noRoom: readonly string[];
 }
 
 export function useDeciding(): Deciding {
-  const { mutate: decide, isError: notDecided } = useDecide();
+  const { mutate: decide, isError: notDecided, error, variables } = useDecide();
   const { mutate: undo, isError: notUndone } = useUndo();
   const choose = useCallback(
     (ids: readonly string[], choice: Choice | null): void => {
@@ -35,7 +38,14 @@ export function useDeciding(): Deciding {
     },
     [decide],
   );
-  return { choose, move, undo: useCallback(() => undo(), [undo]), failed: notDecided || notUndone };
+  const wasDropping = variables?.change.frames.every(({ choice }) => choice === 'dropped') ?? false;
+  return {
+    choose,
+    move,
+    undo: useCallback(() => undo(), [undo]),
+    failed: notDecided || notUndone,
+    noRoom: isStorageFull(error) && wasDropping ? variables!.change.frames.map(({ id }) => id) : [],
+  };
 }
 
 const CHOICE_OF_KEY: Readonly<Record<string, Choice | null>> = { k: 'kept', d: 'dropped', u: null };

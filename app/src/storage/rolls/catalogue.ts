@@ -44,10 +44,10 @@ async function read(): Promise<Catalogue> {
   await olderBrought();
   const keys = await records.keys();
   const ids = keys.filter((k) => k.startsWith(FRAME)).map((k) => k.slice(FRAME.length));
-  const decided = new Set(keys);
+  const there = new Set(keys);
   const wanted = [
     ...ids.map((id) => FRAME + id),
-    ...ids.map(decidedKey).filter((key) => decided.has(key)),
+    ...ids.map(decidedKey).filter((key) => there.has(key)),
     ...keys.filter((key) => key.startsWith(ROLL)),
   ];
   const texts = await readAll(wanted);
@@ -157,8 +157,8 @@ const more = (amount: Amount, record: FrameRecord): Amount => ({
 });
 
 /**
- * All rolls, newest first, loose frames last. A roll that frames are in is there, also when no entry
- * names it: frames of before rolls bring its name.
+ * All rolls, newest first, loose frames last. A roll that frames are in is there, also when no
+ * entry names it: frames of before rolls bring its name.
  */
 export async function listRolls(): Promise<RollSummary[]> {
   const { rows, rolls } = await catalogue();
@@ -190,8 +190,8 @@ export async function listRolls(): Promise<RollSummary[]> {
 let turn: Promise<unknown> = Promise.resolve();
 
 /**
- * Makes a change, after those before it; returns the one that takes it back. Frames that are gone are
- * passed over.
+ * Makes a change, after those before it; returns the one that takes it back. Frames that are gone
+ * are passed over.
  */
 export function applyChange(change: RollChange): Promise<RollChange> {
   const made = turn.then(() => makeChange(change));
@@ -216,7 +216,7 @@ async function makeChange(change: RollChange): Promise<RollChange> {
     frames: [...leaving(rows, change), ...change.frames].flatMap((frame) => {
       const row = rows.get(frame.id);
       if (!row) return [];
-      decisions.set(frame.id, changed(row.decision, frame));
+      decisions.set(frame.id, changed(decisions.get(frame.id) ?? row.decision, frame));
       return [{ id: frame.id, ...row.decision }];
     }),
     rolls: change.rolls.map(({ id }) => ({ id, roll: rolls.get(id) ?? null })),
@@ -229,8 +229,10 @@ async function makeChange(change: RollChange): Promise<RollChange> {
   const gone = change.rolls.filter(({ roll }) => roll === null).map(({ id }) => rollKey(id));
   await records.remove(gone);
   await follow((all) => {
-    for (const [id, decision] of decisions)
-      all.rows.set(id, { record: all.rows.get(id)!.record, decision });
+    for (const [id, decision] of decisions) {
+      const row = all.rows.get(id);
+      if (row) all.rows.set(id, { ...row, decision });
+    }
     for (const { id, roll } of change.rolls)
       if (roll) all.rolls.set(id, roll);
       else all.rolls.delete(id);

@@ -110,7 +110,13 @@ export function useUndo() {
       const last = takeUndone();
       if (!last) return null;
       showChange(client, last.back);
-      await applyChange(last.back);
+      try {
+        await applyChange(last.back);
+      } catch (error) {
+        // It can still be taken back.
+        doneNow(last);
+        throw error;
+      }
       followRolls(last.back);
       return last;
     },
