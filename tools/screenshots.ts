@@ -17,6 +17,7 @@ import {
   WIDE,
 } from '../e2e/browser';
 import { cameraReady } from '../e2e/cameraSuite';
+import { framesStored, storedCounts } from '../e2e/stored';
 import { ALL_CONTROLS, filmCamera, PLAIN_SETTINGS } from '../e2e/filmCamera';
 import { phoneView } from './phoneView';
 
@@ -52,41 +53,56 @@ async function main(): Promise<void> {
     await page.screenshot({ path: join(FOLDER, `${name}.png`) as `${string}.png` });
     await page.close();
   };
-  /** Exposes what a link plans, and waits until it is made. */
+  /** Exposes what a link plans, and waits until its frames are stored. */
   const exposed = async (
     page: Page,
     query: string,
-    series: string,
-    said: RegExp,
+    series = 'single',
+    frames = 1,
   ): Promise<void> => {
-    await page.goto(
-      `${app.url}/?mp=3&aspect=4:3&files=dng&support=tripod&white=auto&time=auto&iso=auto&${query}&series=${series}`,
+    const link = new URLSearchParams(
+      'mp=3&aspect=4:3&files=dng&lens=main&nd=0&support=tripod&white=auto&time=auto&iso=auto',
     );
+    for (const [name, value] of new URLSearchParams(query)) link.set(name, value);
+    await page.goto(`${app.url}/?${link.toString()}&series=${series}`);
     await fieldReady(page);
     await refined(page);
+    const before = (await storedCounts(page)).frames;
     await page.click('[data-testid=expose]');
-    const expose = (): Promise<string> =>
-      page.$eval('[data-testid=expose]', (e) => e.textContent ?? '');
-    if (series !== 'single') await until(expose, said);
-    await until(expose, /^Expose(DNG|bracket|burst)[^%]*$/);
+    await framesStored(page, before + frames);
   };
   /** Frames of several places, a series among them, one kept and one dropped. */
   const roll = async (page: Page): Promise<void> => {
     for (const place of ['pans-at-noon', 'sluice-at-dusk', 'packing-bench'])
-      await exposed(page, `scene=${place}`, 'single', /./);
-    await exposed(page, 'scene=drying-shed', 'bracket:5:2', /5 of 5/);
-    await exposed(page, 'scene=pans-at-noon&lens=tele', 'single', /./);
+      await exposed(page, `scene=${place}`);
+    await exposed(page, 'scene=drying-shed', 'bracket:5:2', 5);
+    await exposed(page, 'scene=pans-at-noon&lens=tele');
     await page.goto(`${app.url}/frames`);
     await page.waitForSelector('[data-cell="3"]');
     await page.focus('[data-cell="2"]');
     await page.keyboard.press('k');
     await settle();
   };
+  /** Two exposures a third of a stop apart, split by an edge. */
+  const compared = async (page: Page): Promise<void> => {
+    for (const time of ['1/60', '1/80'])
+      await exposed(page, `scene=pans-at-noon&nd=6&time=${time}&iso=100`);
+    await page.goto(`${app.url}/frames`);
+    await page.waitForSelector('[data-cell="1"]');
+    await press(page, 'Choose');
+    for (const cell of [0, 1]) await page.click(`[data-cell="${cell}"]`);
+    await press(page, 'Compare');
+    await until(() => pageText(page), /Largest difference/);
+    await press(page, 'split');
+    await settle();
+  };
   /** A burst by hand, ranked. */
   const best = async (page: Page): Promise<void> => {
     const query = 'scene=packing-bench&lens=tele&support=hand&time=1/15';
-    await exposed(page, query, 'burst:4', /4 of 4/);
-    await page.click('[role=link][aria-label^="Series of 4 frames"]');
+    await exposed(page, query, 'burst:4', 4);
+    const stack = '[role=link][aria-label^="Series of 4 frames"]';
+    await page.waitForSelector(stack);
+    await page.click(stack);
     await press(page, 'Best of 4 ...');
     await until(() => pageText(page), /next/);
     await settle();
@@ -98,7 +114,6 @@ async function main(): Promise<void> {
   };
   try {
     await shoot('field-phone', plainLink('scene=pans-at-noon&lens=main&time=auto&iso=auto'), PHONE);
-    await shoot('field-clipping', plainLink('scene=pans-at-noon&time=1/2000&iso=100'), PHONE);
     await shoot(
       'pins-phone',
       plainLink('scene=drying-shed&time=auto&iso=auto&meter=spot&spot=0.5,0.5'),
@@ -199,6 +214,7 @@ async function main(): Promise<void> {
       },
     );
     await shoot('roll-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, roll);
+    await shoot('compare-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, compared);
     await shoot('best-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, best);
     await deviceCamera(app.url, browser);
     // Last, because marks are remembered.
