@@ -154,6 +154,16 @@ describe('choosing', () => {
       await page.focus(cell(1));
       await page.keyboard.press('d');
       await cellsAre(page, 2);
+      // The keys go on from the frame that came in its place.
+      await until(
+        () => page.evaluate(() => document.activeElement?.getAttribute('data-cell') ?? 'nowhere'),
+        /^1$/,
+      );
+      await page.keyboard.press('ArrowLeft');
+      await until(
+        () => page.evaluate(() => document.activeElement?.getAttribute('data-cell') ?? 'nowhere'),
+        /^0$/,
+      );
       expect(await axeViolations(page)).toEqual([]);
 
       await tap(page, part('Which'));

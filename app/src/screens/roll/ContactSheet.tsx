@@ -60,6 +60,20 @@ export function ContactSheet(props: ContactSheetProps) {
     cell.focus({ preventScroll: true });
   };
   useEffect(focusWanted);
+  // A cell that was dropped takes the keys' place along: they go on from the one that came there.
+  const keysAreHere = useRef(false);
+  useEffect(() => {
+    if (!keysAreHere.current || document.activeElement !== document.body) return;
+    wanted.current = cursor;
+    focusWanted();
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- once frames have gone, not with each move
+  }, [stacks]);
+  const onFocus = (): void => {
+    keysAreHere.current = true;
+  };
+  const onBlur = (event: React.FocusEvent): void => {
+    if (event.relatedTarget) keysAreHere.current = false;
+  };
   const onKeyDown = (event: React.KeyboardEvent): void => {
     const step = STEPS[event.key]?.(columns);
     if (step === undefined || event.ctrlKey || event.altKey || event.metaKey) return;
@@ -78,7 +92,7 @@ export function ContactSheet(props: ContactSheetProps) {
       role="list"
       aria-label="Frames"
       testID="contact-sheet"
-      {...({ onKeyDown } as object)}
+      {...({ onKeyDown, onFocus, onBlur } as object)}
     >
       <View style={{ height: virtual.getTotalSize(), width }}>
         {virtual.getVirtualItems().map((row) => (
