@@ -492,7 +492,7 @@ describe('any address', () => {
         const said = await until(
           () => pageText(page),
           /Expose|Back to Field|Go to Field|To Field|Best of/,
-          // Chromium may wait 20 s for a script that the page before was still loading.
+          // Twice ten seconds, should the browser not open a database that the page before used.
           40_000,
         ).catch(() => `nothing at ${address}`);
         expect(said).not.toMatch(/^nothing at/);

@@ -20,6 +20,20 @@ export const isStorageFull = (error: unknown): error is Error =>
 const isQuota = (error: unknown): boolean =>
   error instanceof Error && (error.message === '' || /quota|full|space/i.test(error.message));
 
+/** A database that says nothing for so long does not open. */
+const PATIENCE_MS = 10_000;
+
+/**
+ * What was asked, or an error once nothing has been heard for long: Chromium may never open a
+ * database that a page before was using when it was left.
+ */
+function answered<T>(asked: Promise<T>): Promise<T> {
+  return new Promise((resolve, reject) => {
+    const late = setTimeout(() => reject(new Error('The storage does not answer.')), PATIENCE_MS);
+    asked.then(resolve, reject).finally(() => clearTimeout(late));
+  });
+}
+
 /** Texts under keys, in a database of its own (IndexedDB lies underneath). Opened on first use. */
 export class Database {
   private readonly storage;
@@ -29,11 +43,11 @@ export class Database {
   }
 
   read(key: string): Promise<string | null> {
-    return this.storage.getItem(key);
+    return answered(this.storage.getItem(key));
   }
 
   readMany(keys: string[]): Promise<Record<string, string | null>> {
-    return this.storage.getMany(keys);
+    return answered(this.storage.getMany(keys));
   }
 
   /** Writes several values in one transaction: all or none. Throws StorageFull. */
@@ -51,6 +65,6 @@ export class Database {
   }
 
   keys(): Promise<string[]> {
-    return this.storage.getAllKeys();
+    return answered(this.storage.getAllKeys());
   }
 }

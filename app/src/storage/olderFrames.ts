@@ -29,9 +29,13 @@ let older: Promise<void> | null = null;
 
 /**
  * Frames of earlier versions are brought over before anything is listed; if they cannot be now, the
- * next start tries again.
+ * next time that frames are asked for tries again.
  */
-export const olderBrought = (): Promise<void> => (older ??= bringOlderFrames());
+export const olderBrought = (): Promise<void> =>
+  (older ??= bringOlderFrames().catch((error: unknown) => {
+    older = null;
+    throw error;
+  }));
 
 async function bringOne(key: string, text: string): Promise<void> {
   const older = readOlderRecord(text);
