@@ -1,5 +1,5 @@
 import type { NameFacts } from './fileNames';
-import type { FrameFacts, FrameRecord, StoredKind } from './frameRecord';
+import type { FrameFacts, FrameRecord, StoredFile, StoredKind } from './frameRecord';
 import type { FrameDecision } from './rolls/decision';
 
 /**
@@ -28,6 +28,10 @@ export interface ListedFrame {
   readonly decision: FrameDecision;
   readonly thumbnail: string;
 }
+
+/** The frame's raw file; none of a finished picture. */
+export const dngOf = ({ record }: ListedFrame): StoredFile | undefined =>
+  record.files.find(({ kind }) => kind === 'dng');
 
 /** A frame that could not be kept, and comes along so that nothing is lost. */
 export class FrameNotStored extends Error {

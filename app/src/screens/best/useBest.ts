@@ -1,7 +1,7 @@
 import { rankFrames, type FrameMeasure, type RankedFrame } from '@velmo/core/rank';
 import { useEffect, useState } from 'react';
 import { takeFrameView, warmFrameViews } from '../../frame/frameViews';
-import type { ListedFrame } from '../../storage/madeFrame';
+import { dngOf, type ListedFrame } from '../../storage/madeFrame';
 
 /** A frame and where it stands among those of its stack. */
 export interface Ranked extends RankedFrame {
@@ -32,22 +32,15 @@ function remember(id: string, measure: FrameMeasure): void {
   }
 }
 
-const dngOf = ({ record }: ListedFrame) => record.files.find(({ kind }) => kind === 'dng');
-
 /** Measures the frames of a stack one after the other, in a worker, and ranks them. */
 export function useBest(frames: readonly ListedFrame[]): Best {
   const ids = frames.map(({ record }) => record.id).join(' ');
-  const [read, setRead] = useState<{ ids: string; failed: ReadonlySet<string>; done: number }>({
-    ids: '',
-    failed: new Set(),
-    done: 0,
-  });
+  const [read, setRead] = useState({ ids: '', done: 0 });
   useEffect(() => {
     if (ids === '') return;
     let left = false;
     const worker = takeFrameView();
     const measure = async (): Promise<void> => {
-      const failed = new Set<string>();
       for (const [n, frame] of frames.entries()) {
         const { id } = frame.record;
         const file = dngOf(frame);
@@ -55,10 +48,10 @@ export function useBest(frames: readonly ListedFrame[]): Best {
           try {
             remember(id, await worker.call((api) => api.measure(id, file)));
           } catch {
-            failed.add(id);
+            // It is listed as not measured.
           }
         if (left) return;
-        setRead({ ids, failed, done: n + 1 });
+        setRead({ ids, done: n + 1 });
       }
     };
     void measure();

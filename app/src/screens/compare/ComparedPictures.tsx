@@ -6,6 +6,7 @@ import { useWorkerCanvas } from '../../instruments/useWorkerCanvas';
 import { PANNABLE, SLIDABLE_ACROSS } from '../../instruments/webStyles';
 import { COLOUR, FONT } from '../../theme/theme';
 import {
+  clamp01,
   draggedCentre,
   nextZoom,
   placeInPicture,
@@ -29,8 +30,6 @@ interface ComparedPicturesProps {
   readonly width: number;
   readonly height: number;
 }
-
-const clamp01 = (v: number): number => Math.min(1, Math.max(0, v));
 
 /** Both frames at the same place and magnification: flipped, side by side, or split by an edge. */
 export function ComparedPictures(props: ComparedPicturesProps) {

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { ComparedFrames } from '../../frame/compareFrames';
 import { takeFrameView, warmFrameViews } from '../../frame/frameViews';
-import type { ListedFrame } from '../../storage/madeFrame';
+import { dngOf, type ListedFrame } from '../../storage/madeFrame';
 
 export interface Comparison {
   readonly compared: ComparedFrames | null;
@@ -10,8 +10,6 @@ export interface Comparison {
 }
 
 const NO_RAW = 'One of them is a finished picture without a raw: nothing to compare it by.';
-
-const dngOf = ({ record }: ListedFrame) => record.files.find(({ kind }) => kind === 'dng');
 
 /** Compares the raws of two frames, in a worker of their own. */
 export function useComparison(a: ListedFrame, b: ListedFrame): Comparison {

@@ -54,7 +54,6 @@ export function FrameActions({ frame, opened, series, deciding }: FrameActionsPr
         {!moving && (
           <Button
             label={`In ${rollName(decision.roll, rolls)} ...`}
-
             onPress={() => setMoving(true)}
           />
         )}

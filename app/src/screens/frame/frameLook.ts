@@ -23,7 +23,7 @@ export const ZOOM_WORDS: Readonly<Record<Zoom, string>> = {
   2: '200 %',
 };
 
-const clamp01 = (v: number): number => Math.min(1, Math.max(0, v));
+export const clamp01 = (v: number): number => Math.min(1, Math.max(0, v));
 
 interface Size {
   readonly width: number;

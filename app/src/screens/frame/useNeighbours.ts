@@ -55,10 +55,10 @@ export function useNeighbours(record: FrameRecord, row: readonly string[]): Neig
   const { data } = useSeries(record.id);
   return useMemo(() => {
     const series = data?.map((frame) => frame.record.id) ?? [];
-    const ids = row.length > 0 ? row : series;
+    const ids = row.includes(record.id) ? row : series;
     if (ids.length < 2) return null;
     const at = ids.indexOf(record.id);
-    const inRoll = row.length > 1 ? `${at + 1} of ${row.length}` : '';
+    const inRoll = ids === row ? `${at + 1} of ${row.length}` : '';
     return {
       series: series.length > 1 ? series : [],
       words: [placeWords(record, series.length), inRoll].filter((w) => w !== '').join(' · '),

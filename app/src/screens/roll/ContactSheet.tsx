@@ -66,7 +66,7 @@ export function ContactSheet(props: ContactSheetProps) {
     if (!keysAreHere.current || document.activeElement !== document.body) return;
     wanted.current = cursor;
     focusWanted();
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once frames have gone, not with each move
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- when frames have gone
   }, [stacks]);
   const onFocus = (): void => {
     keysAreHere.current = true;

@@ -8,41 +8,31 @@ interface ThumbnailProps {
   /** A frame, or the frames of a series. */
   readonly stack: Stack;
   readonly size: number;
-  /** Left out: it opens the frame. */
-  readonly onChoose?: () => void;
-  readonly chosen?: boolean;
 }
 
 /**
- * A frame as a small picture that opens it, or chooses it; the frames of a series lie under their
- * first, with offset edges and their number.
+ * A frame as a small picture that opens it; the frames of a series lie under their first, with
+ * offset edges and their number.
  */
-export function Thumbnail({ stack, size, onChoose, chosen = false }: ThumbnailProps) {
+export function Thumbnail({ stack, size }: ThumbnailProps) {
   const router = useRouter();
   const { record, thumbnail } = stack.frames[0];
   const count = stackCount(stack);
   const open = (): void => router.push({ pathname: '/frame/[id]', params: { id: record.id } });
-  const press = onChoose ?? open;
   // A link answers Enter only where it has an address, and Space nowhere: both are keys people
   // press.
   const onKey = (event: React.KeyboardEvent): void => {
     if (event.key !== 'Enter' && event.key !== ' ') return;
     event.preventDefault();
-    press();
+    open();
   };
   const keys = { onKeyDown: onKey } as object;
   return (
     <Pressable
-      role={onChoose ? 'checkbox' : 'link'}
-      aria-checked={onChoose ? chosen : undefined}
+      role="link"
       aria-label={`${count ? `Series of ${count} frames` : 'Frame'} ${sourceWords(record)}, ${summaryWords(record)}`}
-      onPress={press}
-      style={[
-        styles.thumb,
-        { width: size, height: size },
-        count !== '' && styles.stacked,
-        chosen && styles.chosen,
-      ]}
+      onPress={open}
+      style={[styles.thumb, { width: size, height: size }, count !== '' && styles.stacked]}
       {...keys}
     >
       {thumbnail === '' ? (
@@ -57,7 +47,6 @@ export function Thumbnail({ stack, size, onChoose, chosen = false }: ThumbnailPr
 
 const styles = StyleSheet.create({
   thumb: { borderRadius: 6, overflow: 'hidden', backgroundColor: COLOUR.panel },
-  chosen: { outlineWidth: 4, outlineColor: COLOUR.paper, outlineStyle: 'solid', outlineOffset: -4 },
   stacked: {
     borderTopRightRadius: 0,
     borderRightWidth: 3,

@@ -62,11 +62,9 @@ export function whichWords(view: RollView): string {
   return parts.length === 1 ? parts[0] : `${parts.length} filters`;
 }
 
-const CHOICE_WORDS: Readonly<Record<Choice, string>> = { kept: 'kept', dropped: 'dropped' };
-
 /** "3 frames dropped", "1 frame undecided again". */
 export const decidedWords = (count: number, choice: Choice | null): string =>
-  `${framesWords(count)} ${choice ? CHOICE_WORDS[choice] : 'undecided again'}`;
+  `${framesWords(count)} ${choice ?? 'undecided again'}`;
 
 /** "bracket 5", "burst 3 of 10" of a series that is not all there; "" of a single frame. */
 export function stackWords({ series, ids }: ListedStack): string {
