@@ -6,6 +6,7 @@ import { SETTINGS_SCHEMA } from '@velmo/core/settings';
 import { CAMERA_CHOICE_SCHEMA } from '../app/src/storage/cameraChoice';
 import { CAMERA_LIGHT_SCHEMA } from '../app/src/storage/cameraLight';
 import { FRAME_RECORD_SCHEMA, OLDER_FRAME_RECORD_SCHEMA } from '../app/src/storage/frameRecord';
+import { MARK_CHOICE_SCHEMA } from '../app/src/storage/markChoice';
 import { PREFERENCES_SCHEMA } from '../app/src/storage/preferences';
 import { DECISION_SCHEMA } from '../app/src/storage/rolls/decision';
 import { ROLL_RECORD_SCHEMA } from '../app/src/storage/rolls/rollRecord';
@@ -20,6 +21,7 @@ const SCHEMAS = {
   cameraChoice: CAMERA_CHOICE_SCHEMA,
   decision: DECISION_SCHEMA,
   rollRecord: ROLL_RECORD_SCHEMA,
+  markChoice: MARK_CHOICE_SCHEMA,
 } as const;
 
 export const VALIDATORS_FILE = join(__dirname, '../app/src/storage/validators.js');

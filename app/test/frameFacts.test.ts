@@ -4,9 +4,11 @@ import type { FrameSummary } from '../src/frame/frameView';
 const summary: FrameSummary = {
   width: 4032,
   height: 3024,
+  picture: new Int32Array(1024),
   raw: {
     kind: 'cfa',
     clipStops: 2.96,
+    floorStops: -8.2,
     white: { kelvin: 5480, tint: -3.2 },
     statistics: {
       histogram: new Uint32Array(288),

@@ -134,7 +134,7 @@ test('odd sizes: values as dcraw reads them, colours in their place, no block be
     for (let x = 0; x < 65; x++)
       expect(whole[3 * (65 * y + x) + (y & 1) + (x & 1)]).toBe(raw[65 * y + x]);
   const small = new Uint16Array(3 * 32 * 16);
-  binMosaic(raw, 65, 33, 2, small);
+  binMosaic(raw, 65, { x: 0, y: 0, width: 65, height: 33 }, 2, small);
   expect([...small.subarray(3 * 31, 3 * 32)]).toEqual([
     raw[62],
     (raw[63] + raw[127]) >> 1,

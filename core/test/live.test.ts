@@ -11,6 +11,8 @@ import {
 
 const main = findLens('main')!;
 
+const whole = (width: number, height: number) => ({ x: 0, y: 0, width, height });
+
 describe('live frames', () => {
   const binning = 6.3;
   const response = photositeResponse(main.sensor, 400, binning);
@@ -79,12 +81,12 @@ describe('from light to small pictures', () => {
   test('binning averages each colour of a block, leaves out what is beside whole blocks, refuses an odd factor', () => {
     const mosaic = Uint16Array.from([100, 200, 300, 400, 210, 50, 410, 70]);
     const out = new Uint16Array(6);
-    binMosaic(mosaic, 4, 2, 2, out);
+    binMosaic(mosaic, 4, whole(4, 2), 2, out);
     expect([...out]).toEqual([100, 205, 50, 300, 405, 70]);
     const odd = Uint16Array.from([100, 200, 999, 210, 50, 999]);
-    binMosaic(odd, 3, 2, 2, out.fill(0));
+    binMosaic(odd, 3, whole(3, 2), 2, out.fill(0));
     expect([...out]).toEqual([100, 205, 50, 0, 0, 0]);
-    expect(() => binMosaic(mosaic, 4, 2, 3, out)).toThrow(RangeError);
+    expect(() => binMosaic(mosaic, 4, whole(4, 2), 3, out)).toThrow(RangeError);
   });
   test('a response without sense is refused', () => {
     expect(() => photositeResponse(main.sensor, 0, 1)).toThrow(RangeError);

@@ -1,6 +1,7 @@
 import { transfer } from 'comlink';
 import { exposeKept } from '../workers/exposeKept';
-import type { FrameSummary, FrameView, Viewport } from './frameView';
+import type { FrameMarks } from './frameMarks';
+import type { FrameReading, FrameSummary, FrameView, Viewport } from './frameView';
 import { compareFrames } from './compareFrames';
 import { measureFrame } from './measureFrame';
 import { PictureView } from './pictureView';
@@ -25,7 +26,14 @@ const api = {
     return { summary, stages };
   },
   attach: (canvas: OffscreenCanvas): void => view?.attach(canvas),
-  show: (viewport: Viewport): void => view?.show(viewport),
+  /** True once it is drawn. */
+  show(viewport: Viewport, marks: FrameMarks | null): boolean {
+    view?.show(viewport, marks);
+    return view !== null;
+  },
+  /** Reads around a place of the frame that is open, 0..1 as seen; null while none is. */
+  read: async (at: { x: number; y: number }, radius: number): Promise<FrameReading | null> =>
+    view?.read(at, radius) ?? null,
   /** Measures a stored DNG; the frame that is open stays open. */
   measure: measureFrame,
   compare: compareFrames,

@@ -1,18 +1,52 @@
-import { developRgb, whiteFromNeutral, whitePointOf, type Developer } from '@velmo/core/colour';
-import { decodeRaw, dngDeveloper, LINEAR_SHIFT, readDng, type DngFile } from '@velmo/core/files';
-import { rawStatistics } from '@velmo/core/monitor';
-import { binMosaic, demosaicMalvar } from '@velmo/core/sensor';
-import { canvasOf } from '../camera/files/thumbnail';
-import { FrameView, type FrameSummary } from './frameView';
+import {
+  asShotNeutral as neutralOf,
+  invert,
+  luminanceRow,
+  profileAt,
+  whiteFromNeutral,
+  whitePointOf,
+  type Developer,
+} from '@velmo/core/colour';
+import {
+  decodeRaw,
+  dngDeveloper,
+  LINEAR_SHIFT,
+  orientationOf,
+  readDng,
+  type DngFile,
+} from '@velmo/core/files';
+import {
+  ladderBinTable,
+  lumaNoise,
+  markMosaicClips,
+  peakingTable,
+  rawStatistics,
+  readRawSpot,
+  toneLevels,
+  zebraRawLevel,
+} from '@velmo/core/monitor';
+import { binLinear, binMosaic, demosaicMalvar, floorOfNoise } from '@velmo/core/sensor';
+import { lumaWeights, type LiveStage } from '../camera/live/liveStage';
+import { watchedBy, type FrameMarks } from './frameMarks';
+import { FrameView, type FrameReading, type FrameSummary, type Piece } from './frameView';
 
 /** Scene-linear mid-grey after BaselineExposure. */
 const MID_GREY = 0.18;
-/** Frames wider than this are shown whole at a quarter of their size, others at half. */
-const LARGE_PX = 2100;
+/** Noise of a raw that does not tell it: a phone's at a low ISO. */
+const UNKNOWN_NOISE = { scale: 2e-4, offset: 1e-6 };
 
 /** A stored DNG, decoded. */
 export class RawView extends FrameView {
   private readonly developer: Developer;
+  /** Weights of camera red, green, blue in luminance. */
+  private readonly luminance: readonly [number, number, number];
+  /** What a neutral surface gives in red, green and blue, the largest 1. */
+  private readonly neutral: readonly [number, number, number];
+  /**
+   * Share of the raw's range at mid-grey. Extended ISO lies below base: its mid-grey stands higher
+   * in the same raw (BaselineExposure tells).
+   */
+  private readonly midGreyShare: number;
 
   private constructor(
     private readonly dng: DngFile,
@@ -20,22 +54,28 @@ export class RawView extends FrameView {
   ) {
     super();
     this.developer = dngDeveloper(dng);
+    const white = whiteFromNeutral(dng.profile, dng.asShotNeutral);
+    const { colorMatrix } = profileAt(dng.profile, whitePointOf(white).kelvin);
+    this.luminance = luminanceRow(invert(colorMatrix));
+    this.neutral = neutralOf(dng.profile, white);
+    this.midGreyShare = MID_GREY / 2 ** dng.baselineExposure;
   }
 
   /** Throws DngError when the bytes are no DNG we can read. */
   static of(bytes: Uint8Array): RawView {
     const dng = readDng(bytes);
-    return new RawView(dng, decodeRaw(dng));
+    // What is decoded stays; the file's bytes need not.
+    return new RawView({ ...dng, bytes: new Uint8Array() }, decodeRaw(dng));
   }
 
   summary(): FrameSummary {
-    const { raw, exif, profile, asShotNeutral, baselineExposure } = this.dng;
-    // Extended ISO lies below base: its mid-grey stands higher in the same raw (BaselineExposure
-    // tells).
-    const midGreyShare = MID_GREY / 2 ** baselineExposure;
+    const { raw, exif, profile, asShotNeutral } = this.dng;
+    const { midGreyShare } = this;
+    const floor = raw.noise ? floorOfNoise(raw.noise) : 1 / (raw.whiteLevel - raw.blackLevel);
     return {
       ...this.seen(raw.crop),
       exif,
+      picture: this.pictureHistogram(),
       raw: {
         kind: raw.kind,
         statistics: rawStatistics(this.raw, raw.width, raw.samplesPerPixel, {
@@ -44,6 +84,7 @@ export class RawView extends FrameView {
           midGreyShare,
         }),
         clipStops: Math.log2(1 / midGreyShare),
+        floorStops: Math.log2(floor / midGreyShare),
         white: whitePointOf(whiteFromNeutral(profile, asShotNeutral)),
       },
     };
@@ -53,45 +94,107 @@ export class RawView extends FrameView {
     return this.dng.raw.crop;
   }
 
-  protected get turned(): boolean {
-    return this.dng.orientation === 6;
+  protected get orientation() {
+    return orientationOf(this.dng.orientation);
   }
 
-  protected renderFit(): OffscreenCanvas {
-    const { width, height, kind, crop } = this.dng.raw;
-    if (kind === 'linear') return this.piece(0, 0, crop.width, crop.height);
-    const factor = width > LARGE_PX ? 4 : 2;
-    const w = Math.floor(width / factor);
-    const h = Math.floor(height / factor);
-    const rgb = new Uint16Array(3 * w * h);
-    binMosaic(this.raw, width, height, factor, rgb);
-    const whole = this.developed(rgb, w, h);
-    if (crop.width === width && crop.height === height) return whole;
-    const [cw, ch] = [Math.floor(crop.width / factor), Math.floor(crop.height / factor)];
-    const cut = new OffscreenCanvas(cw, ch);
-    cut
-      .getContext('2d')!
-      .drawImage(whole, -Math.round(crop.x / factor), -Math.round(crop.y / factor));
-    return cut;
+  protected get finest(): 1 | 2 {
+    return this.dng.raw.kind === 'cfa' ? 2 : 1;
   }
 
-  protected piece(left: number, top: number, width: number, height: number): OffscreenCanvas {
+  protected load(stage: LiveStage, piece: Piece, marks: FrameMarks | null): void {
+    this.fill(stage, piece);
+    stage.develop(this.developer);
+    if (marks) this.watch(stage, piece, marks);
+  }
+
+  protected readInFile(at: { x: number; y: number }, radius: number): FrameReading {
     const { raw } = this.dng;
-    const [x, y] = [left + raw.crop.x, top + raw.crop.y];
-    const rgb = new Uint16Array(3 * width * height);
-    if (raw.kind === 'cfa') {
-      demosaicMalvar(this.raw, raw.width, raw.height, raw.whiteLevel, { x, y, width, height }, rgb);
-    } else {
-      for (let row = 0; row < height; row++)
-        for (let i = 0; i < 3 * width; i++)
-          rgb[3 * row * width + i] = this.raw[3 * ((y + row) * raw.width + x) + i] >> LINEAR_SHIFT;
-    }
-    return this.developed(rgb, width, height);
+    const { crop } = raw;
+    const { mean, clipped } = readRawSpot(
+      { ...raw, raw: this.raw },
+      crop.x + at.x * crop.width - 0.5,
+      crop.y + at.y * crop.height - 0.5,
+      radius,
+    );
+    const least = 1 / (raw.whiteLevel - raw.blackLevel);
+    const stops = (share: number): number => Math.log2(Math.max(least, share) / this.midGreyShare);
+    const light = (rgb: readonly number[]): number =>
+      rgb.reduce((sum, v, c) => sum + v * this.luminance[c], 0);
+    const fullest = Math.max(...mean);
+    return {
+      kind: 'raw',
+      stops: stops(light(mean) / light(this.neutral)),
+      roomStops: clipped.some((share) => share > 0) ? 0 : Math.max(0, -Math.log2(fullest)),
+      channels: [stops(mean[0]), stops(mean[1]), stops(mean[2])],
+    };
   }
 
-  private developed(rgb: Uint16Array, width: number, height: number): OffscreenCanvas {
-    const rgba = new Uint8ClampedArray(4 * width * height);
-    developRgb(rgb, this.developer, rgba);
-    return canvasOf(rgba, width, height);
+  /** Puts a piece's raw values into a stage. */
+  private fill({ raw: rgb }: LiveStage, { x, y, width, height, factor }: Piece): void {
+    const { raw } = this.dng;
+    const box = { x: raw.crop.x + x, y: raw.crop.y + y, width, height };
+    if (raw.kind === 'linear') binLinear(this.raw, raw.width, box, factor, LINEAR_SHIFT, rgb);
+    else if (factor === 1)
+      demosaicMalvar(this.raw, raw.width, raw.height, raw.whiteLevel, box, rgb);
+    // A block begins with red: where the crop does not, with the photosite before it.
+    else binMosaic(this.raw, raw.width, { ...box, x: box.x & ~1, y: box.y & ~1 }, factor, rgb);
+  }
+
+  /** Monitors of what a stage holds, on the raw's own scale. */
+  private watch(stage: LiveStage, piece: Piece, marks: FrameMarks): void {
+    const { raw } = this.dng;
+    const { monitors, luma, levels, noise } = this.watching(piece.factor, marks);
+    const range = levels.whiteLevel - levels.blackLevel;
+    const tables = {
+      ...levels,
+      bins: ladderBinTable(levels.blackLevel, levels.whiteLevel, this.midGreyShare),
+      crushedLevel: raw.noise
+        ? levels.blackLevel + Math.round(range * floorOfNoise(raw.noise))
+        : levels.blackLevel,
+      luma,
+      zebraLevel: zebraRawLevel(monitors.zebra, levels),
+      ...toneLevels(null, this.midGreyShare, levels),
+    };
+    stage.monitor(tables);
+    if (raw.kind === 'cfa') {
+      const [x, y] = [raw.crop.x + piece.x, raw.crop.y + piece.y];
+      const { width, height } = stage;
+      const { factor } = piece;
+      const inRaw = { x, y, width, height, factor };
+      markMosaicClips(this.raw, raw.width, raw.whiteLevel, inRaw, stage.result.marks);
+    }
+    if (marks.edges) stage.peak(tables, peakingTable(monitors.peakingStrength, levels, noise));
+    stage.watchPicture(monitors);
+  }
+
+  private watching(factor: number, marks: FrameMarks) {
+    const { raw } = this.dng;
+    const shift = raw.kind === 'linear' ? LINEAR_SHIFT : 0;
+    const levels = {
+      blackLevel: raw.blackLevel >> shift,
+      whiteLevel: raw.whiteLevel >> shift,
+    };
+    const luma = lumaWeights(this.luminance);
+    const range = levels.whiteLevel - levels.blackLevel;
+    const { scale, offset } = raw.noise ?? UNKNOWN_NOISE;
+    const averaged = factor * factor;
+    // The same noise in electrons: signal over the square of what is left of it.
+    const electronsPerDn = averaged / (scale * range);
+    return {
+      monitors: watchedBy(marks),
+      levels,
+      luma,
+      noise: lumaNoise(
+        {
+          ...levels,
+          saturationE: electronsPerDn * range,
+          readNoiseE: Math.sqrt(offset / averaged) * range * electronsPerDn,
+          electronsPerDn,
+          prnu: 0,
+        },
+        luma,
+      ),
+    };
   }
 }

@@ -9,6 +9,8 @@ interface PictureHistogramProps {
   readonly width: number;
   readonly height: number;
   readonly scale: HeightScale;
+  /** Whose bytes they are, in a short word. */
+  readonly of: 'JPEG' | 'shown';
   /** Calls back with pixels per byte value of red, green, blue and luma; returns how to stop. */
   readonly subscribe: (listener: (histogram: Int32Array) => void) => () => void;
 }
@@ -20,7 +22,7 @@ const LUMA = 3;
 
 /** The developed picture's histogram on its side, 0 at the foot and 255 at the top: what the JPEG will hold. */
 export const PictureHistogram = memo(function PictureHistogram(props: PictureHistogramProps) {
-  const { width, height, scale, subscribe } = props;
+  const { width, height, scale, of, subscribe } = props;
   const host = useRef<View>(null);
   const room = height - 2 * HEAD;
   useEffect(() => {
@@ -38,10 +40,10 @@ export const PictureHistogram = memo(function PictureHistogram(props: PictureHis
     <View
       style={[styles.strip, { width, height }]}
       role="img"
-      aria-label="Histogram of the JPEG, 0 to 255"
+      aria-label={`Histogram of the ${of === 'JPEG' ? 'JPEG' : 'picture as shown'}, 0 to 255`}
       testID="picture-histogram"
     >
-      <Text style={styles.word}>JPEG 255</Text>
+      <Text style={styles.word}>{`${of} 255`}</Text>
       <View ref={host}>
         <Svg width={width} height={room}>
           <Path d="" fill="#e4e0d6" fillOpacity={0.5} />

@@ -59,6 +59,10 @@ export interface FrameRecord extends FrameFacts {
   readonly words?: { readonly source: string; readonly summary: string };
 }
 
+/** What a frame is looked at by: its raw, or the picture it was developed to. */
+export const dngOrPicture = ({ files }: FrameRecord): StoredFile =>
+  files.find(({ kind }) => kind === 'dng') ?? files[0];
+
 const text = (maxLength: number) => ({ type: 'string', maxLength });
 const numberOrNull = { type: ['number', 'null'] };
 const orNull = (schema: object) => ({ oneOf: [{ type: 'null' }, schema] });

@@ -3,6 +3,7 @@ import {
   cameraLight,
   decision,
   frameRecord,
+  markChoice,
   olderFrameRecord,
   preferences,
   rollRecord,
@@ -19,6 +20,7 @@ const VALIDATORS = {
   cameraChoice,
   decision,
   rollRecord,
+  markChoice,
 } as const;
 
 /** Whether a value is what the JSON Schema of this name describes. */

@@ -8,3 +8,4 @@ export const cameraLight: Validator;
 export const cameraChoice: Validator;
 export const decision: Validator;
 export const rollRecord: Validator;
+export const markChoice: Validator;

@@ -12,6 +12,15 @@ export { type Band, encodeBand } from './dng/encodeBand';
 export { jpegInfo, type JpegInfo } from './jpegInfo';
 export { withMetadata } from './jpegMetadata';
 export { withPngMetadata } from './pngMetadata';
+export {
+  type Orientation,
+  orientationCode,
+  orientationMatrix,
+  orientationOf,
+  placeInFile,
+  seenSize,
+  turned,
+} from './orientation';
 export { type DngFile, type RawLayout, readDng } from './dng/readDng';
 export { type DngExif, readExif } from './readExif';
 export { readPictureExif, readPictureTiff } from './readPicture';
@@ -27,6 +36,7 @@ export {
 } from './dng/tags';
 export { TILE_HEIGHT, TILE_WIDTH, tilesAcross } from './dng/tiling';
 export { writeDng } from './dng/writeDng';
+export { tiffDirectories, type TiffDirectoryText } from './tiff/directoryText';
 export { writePictureTiff } from './tiff/writePictureTiff';
 export { decodeLjpeg } from './dng/ljpeg/decode';
 export { encodeLjpeg, type LjpegSource } from './dng/ljpeg/encode';

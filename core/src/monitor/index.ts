@@ -48,6 +48,7 @@ export {
   type MonitorTables,
   NOTHING_WATCHED,
 } from './monitorPass';
+export { markMosaicClips, type MosaicPiece } from './mosaicClips';
 export {
   ALLOWED_SHARES,
   DEFAULT_MONITORS,
@@ -81,6 +82,7 @@ export {
   whiteShare,
 } from './pictureMonitor';
 export { type Clipping, type PushedRight, pushRight } from './pushRight';
+export { type RawSpot, readRawSpot } from './rawSpot';
 export { type RawLevels, rawStatistics, type RawStatistics } from './rawStatistics';
 export { type Sharpness, sharpnessOf } from './sharpness';
 export {

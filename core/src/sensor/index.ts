@@ -1,3 +1,4 @@
+export { binLinear } from './binLinear';
 export { binMosaic } from './binMosaic';
 export { cameraProfile, cameraResponse, type CameraSensitivities } from './cameraResponse';
 export { checkRegion, demosaicMalvar, type Region } from './demosaic';
@@ -31,4 +32,4 @@ export {
   shareOfSnr,
   signalToNoise,
 } from './sensorModel';
-export type { NoiseProfile } from './noiseProfile';
+export { floorOfNoise, type NoiseProfile } from './noiseProfile';

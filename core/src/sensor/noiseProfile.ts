@@ -3,3 +3,10 @@ export interface NoiseProfile {
   readonly scale: number;
   readonly offset: number;
 }
+
+/**
+ * Signal at which noise is as large as it, 0..1 of the raw range: the ladder's floor. Solves
+ * x^2 = scale * x + offset.
+ */
+export const floorOfNoise = ({ scale, offset }: NoiseProfile): number =>
+  (scale + Math.sqrt(scale * scale + 4 * offset)) / 2;

@@ -226,7 +226,7 @@ export function previewOf(
 ): Uint16Array {
   const rows = raw.length / width;
   const previewRaw = new Uint16Array(3 * (width / f) * (rows / f));
-  binMosaic(raw, width, rows, f, previewRaw);
+  binMosaic(raw, width, { x: 0, y: 0, width, height: rows }, f, previewRaw);
   return previewRaw;
 }
 

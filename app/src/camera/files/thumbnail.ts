@@ -1,22 +1,24 @@
+import { orientationMatrix, orientationOf, seenSize } from '@velmo/core/files';
+
 const THUMBNAIL_LONG_PX = 384;
 
-/** Draws pixels turned the way they are to be seen. Orientation 6 = a quarter turn clockwise. */
+/** Draws pixels the way they are to be seen, no longer than `longPx`. @param code TIFF's Orientation */
 export function orientedCanvas(
   source: OffscreenCanvas,
-  orientation: number,
+  code: number,
   longPx: number,
 ): OffscreenCanvas {
   const scale = Math.min(1, longPx / Math.max(source.width, source.height));
-  const width = Math.max(1, Math.round(source.width * scale));
-  const height = Math.max(1, Math.round(source.height * scale));
-  const turned = orientation === 6;
-  const canvas = new OffscreenCanvas(turned ? height : width, turned ? width : height);
+  const size = {
+    width: Math.max(1, Math.round(source.width * scale)),
+    height: Math.max(1, Math.round(source.height * scale)),
+  };
+  const orientation = orientationOf(code);
+  const seen = seenSize(orientation, size);
+  const canvas = new OffscreenCanvas(seen.width, seen.height);
   const context = canvas.getContext('2d')!;
-  if (turned) {
-    context.translate(height, 0);
-    context.rotate(Math.PI / 2);
-  }
-  context.drawImage(source, 0, 0, width, height);
+  context.transform(...orientationMatrix(orientation, size));
+  context.drawImage(source, 0, 0, size.width, size.height);
   return canvas;
 }
 

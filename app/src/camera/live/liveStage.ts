@@ -50,6 +50,12 @@ const PEAK_COLOUR: Readonly<Record<MonitorSettings['peakingColour'], MarkColour>
   blue: [70, 150, 255],
 };
 
+/** What is printed over a picture. */
+export type PrintOptions = Pick<
+  ViewOptions,
+  'marks' | 'clips' | 'scale' | 'monitors' | 'peaking' | 'depth'
+>;
+
 /**
  * The last part of every live frame, whatever camera it came from: monitors, develop, marks,
  * canvas. Owns the buffers of one frame size; no pixels are allocated per frame.
@@ -114,13 +120,29 @@ export class LiveStage {
     const { pictureMonitor, result } = this;
     monitorPicture(this.picture.data, zebraByte(zebra), result.marks, pictureMonitor);
     if (onPicture && pictureMonitor.zebra > 0) this.dropZebraSpecks(pictureMonitor.zebra);
+    return { histogram: this.curves() };
+  }
+
+  /** Pixels per byte value of the developed picture: red, green, blue, luma. */
+  pictureHistogram(): Int32Array {
+    monitorPicture(this.picture.data, zebraByte(null), this.result.marks, this.pictureMonitor);
+    return this.curves();
+  }
+
+  private curves(): Int32Array {
     const histogram = new Int32Array(4 * PICTURE_BINS);
-    pictureMonitor.histogram.forEach((curve, c) => histogram.set(curve, c * PICTURE_BINS));
-    return { histogram };
+    this.pictureMonitor.histogram.forEach((curve, c) => histogram.set(curve, c * PICTURE_BINS));
+    return histogram;
   }
 
   /** Prints marks over the picture where wanted and shows it. */
-  present(surface: Surface, { marks, clips, scale, monitors, peaking, depth }: ViewOptions): void {
+  present(surface: Surface, options: ViewOptions): void {
+    this.print(options);
+    surface.show(this.picture);
+  }
+
+  /** Prints marks over the picture where wanted. */
+  print({ marks, clips, scale, monitors, peaking, depth }: PrintOptions): void {
     const { width, height, picture } = this;
     if (clips) printClipView(this.result.marks, picture.data);
     else if (marks && depth === 'off')
@@ -140,7 +162,6 @@ export class LiveStage {
         },
         picture.data,
       );
-    surface.show(picture);
   }
 
   /** Share of pixels counted by the last monitor pass. */

@@ -43,7 +43,7 @@ export function ComparedPictures(props: ComparedPicturesProps) {
   const { zoom } = look;
   const show = (at: Zoom): void => {
     const viewport = viewportOf({ zoom: at, centre: centre.current }, { width: each, height });
-    for (const opened of [a, b]) if (opened.summary) opened.show(viewport);
+    for (const opened of [a, b]) if (opened.summary) void opened.show(viewport, null);
   };
 
   useEffect(() => {
@@ -60,7 +60,7 @@ export function ComparedPictures(props: ComparedPicturesProps) {
     },
     onMove(x, y) {
       if (zoom === 'fit' || !a.summary) return;
-      centre.current = draggedCentre(start.current, zoom, a.summary, x, y);
+      centre.current = draggedCentre(start.current, zoom, a.summary, { width: each, height }, x, y);
       show(zoom);
     },
     onEnd() {

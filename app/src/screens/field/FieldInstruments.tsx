@@ -113,6 +113,7 @@ export function FieldPictureHistogram({ height }: { height: number }) {
       width={PICTURE_HISTOGRAM_PX}
       height={height}
       scale={logHeight ? 'log' : 'linear'}
+      of="JPEG"
       subscribe={listenToPicture}
     />
   );

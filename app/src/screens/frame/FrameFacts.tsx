@@ -2,33 +2,28 @@ import { useCallback } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { Ladder } from '../../instruments/Ladder';
 import type { LadderReading } from '../../instruments/LadderHistogram';
+import { LadderNote } from '../../instruments/LadderNote';
+import { PictureHistogram } from '../../instruments/PictureHistogram';
+import { useStore } from '../../state/store';
 import { COLOUR, FONT } from '../../theme/theme';
 import { frameFacts } from './frameFactsText';
 import type { FrameSummary } from '../../frame/frameView';
+import { placedReading, readingWords } from './reading';
 
-/** What the file holds: raw histogram in stops, share clipped, settings. */
+const HEIGHT = 250;
+
+/** What the file holds: raw histogram in stops, the picture's in bytes beside it, settings. */
 export function FrameFacts({ summary }: { summary: FrameSummary }) {
-  const histogram = summary.raw?.statistics.histogram ?? null;
-  const subscribe = useCallback(
-    (listener: (reading: LadderReading) => void) => {
-      if (histogram) listener({ histogram });
-      return () => {};
-    },
-    [histogram],
-  );
+  const { raw, picture } = summary;
   const facts = frameFacts(summary);
   return (
     <View style={styles.row}>
-      {summary.raw && (
-        <Ladder
-          width={110}
-          height={250}
-          clipStops={summary.raw.clipStops}
-          floorStops={-12}
-          subscribe={subscribe}
-          valueText={facts.find(([name]) => name === 'Clipped')?.[1] ?? ''}
-        />
-      )}
+      <View style={styles.histograms}>
+        {raw && (
+          <RawLadder raw={raw} words={facts.find(([name]) => name === 'Clipped')?.[1] ?? ''} />
+        )}
+        <PictureLevels histogram={picture} />
+      </View>
       <View style={styles.list}>
         {facts.map(([name, value]) => (
           <View key={name} style={styles.fact}>
@@ -41,12 +36,69 @@ export function FrameFacts({ summary }: { summary: FrameSummary }) {
   );
 }
 
+interface RawLadderProps {
+  readonly raw: NonNullable<FrameSummary['raw']>;
+  readonly words: string;
+}
+
+function RawLadder({ raw: { statistics, clipStops, floorStops }, words }: RawLadderProps) {
+  const { histogram } = statistics;
+  const subscribe = useCallback(
+    (listener: (reading: LadderReading) => void) => {
+      listener({ histogram });
+      return () => {};
+    },
+    [histogram],
+  );
+  return (
+    <Ladder
+      width={96}
+      height={HEIGHT}
+      clipStops={clipStops}
+      floorStops={floorStops}
+      subscribe={subscribe}
+      valueText={words}
+    >
+      <ReadingOnLadder />
+    </Ladder>
+  );
+}
+
+/** Where on the ladder lies what is read in the picture. */
+function ReadingOnLadder() {
+  const reading = useStore(placedReading, (placed) => placed?.reading ?? null);
+  if (reading?.kind !== 'raw') return null;
+  const { tone } = readingWords(reading);
+  return (
+    <LadderNote
+      stops={reading.stops}
+      height={HEIGHT}
+      label={tone}
+      name={`Read here: ${tone} stops from mid-grey`}
+    />
+  );
+}
+
+function PictureLevels({ histogram }: { histogram: Int32Array }) {
+  const subscribe = useCallback(
+    (listener: (histogram: Int32Array) => void) => {
+      listener(histogram);
+      return () => {};
+    },
+    [histogram],
+  );
+  return (
+    <PictureHistogram width={64} height={HEIGHT} scale="linear" of="shown" subscribe={subscribe} />
+  );
+}
+
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', gap: 12 },
+  row: { flexDirection: 'row', gap: 10 },
+  histograms: { flexDirection: 'row', gap: 2 },
   list: { flex: 1, gap: 3 },
   fact: { flexDirection: 'row', gap: 8 },
   name: {
-    width: 64,
+    width: 60,
     fontFamily: FONT.regular,
     fontSize: 15,
     lineHeight: 19,

@@ -1,4 +1,5 @@
-import { useEffect, useMemo, useRef } from 'react';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
+import { useFocusEffect } from 'expo-router';
 import { Image, StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { useMagnifySteps } from '../../instruments/useMagnifySteps';
@@ -17,9 +18,13 @@ import {
   type Zoom,
 } from './frameLook';
 import type { Neighbours } from './useNeighbours';
+import { PictureBar } from './PictureBar';
+import { ReadingChip } from './ReadingChip';
 import { Notch } from '../roll/Notch';
 import type { Choice } from '../../storage/rolls/decision';
+import type { ChosenMarks } from './useFrameMarks';
 import type { OpenedFrame } from './useFrameView';
+import { useReading } from './useReading';
 
 interface FramePictureProps {
   readonly opened: OpenedFrame;
@@ -29,6 +34,9 @@ interface FramePictureProps {
   /** Shown until it has been read. */
   readonly thumbnail: string;
   readonly neighbours: Neighbours | null;
+  readonly marks: ChosenMarks;
+  readonly full: boolean;
+  readonly onFull: (full: boolean) => void;
   readonly choice: Choice | null;
   /** It was swiped up or down. */
   readonly onChoose: (choice: Choice) => void;
@@ -48,12 +56,22 @@ const OTHER_ZOOMS: Readonly<Record<Zoom, readonly Zoom[]>> = {
  */
 const SWIPE_PX = 50;
 
+/** Shift and an arrow key move a piece by this share of what is seen. */
+const PAN_SHARE = 0.25;
+const PAN_KEYS: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [1, 0],
+  ArrowRight: [-1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+};
+
 /**
  * The developed frame: whole, or photosite by photosite where it was tapped, pinched or the wheel
- * turned; drag to move about.
+ * turned; drag to move about, hold to read.
  */
 export function FramePicture(props: FramePictureProps) {
   const { opened, look, onLook, thumbnail, neighbours, choice, onChoose, width, height } = props;
+  const { marks, full, onFull } = props;
   const host = useRef<View>(null);
   const centre = useRef(look.centre);
   const { zoom } = look;
@@ -62,9 +80,18 @@ export function FramePicture(props: FramePictureProps) {
 
   useWorkerCanvas(host, summary, attach);
 
+  const printed = marks.marks;
   const draw = useMemo(
-    () => (at: Zoom) => show(viewportOf({ zoom: at, centre: centre.current }, { width, height })),
-    [show, width, height],
+    () => (at: Zoom) => {
+      const viewport = viewportOf({ zoom: at, centre: centre.current }, { width, height });
+      void show(viewport, printed).then((isShown) => {
+        // What is on the canvas now, for whoever has to wait for it.
+        const element = host.current as unknown as HTMLElement | null;
+        if (isShown && element)
+          element.dataset.shown = JSON.stringify({ zoom: at, marks: printed });
+      });
+    },
+    [show, width, height, printed],
   );
   useEffect(() => {
     if (summary) draw(zoom);
@@ -76,11 +103,27 @@ export function FramePicture(props: FramePictureProps) {
       centre.current = placeInPicture(summary, { width, height }, x, y);
   };
 
+  const isReading = useReading(host, {
+    opened,
+    look: () => ({ zoom, centre: centre.current }),
+    box: { width, height },
+  });
+  const pan = useCallback(
+    (x: number, y: number): void => {
+      if (zoom === 'fit' || !summary) return;
+      const box = { width, height };
+      centre.current = draggedCentre(centre.current, zoom, summary, box, x * width, y * height);
+      onLook({ zoom, centre: centre.current });
+      draw(zoom);
+    },
+    [zoom, summary, width, height, onLook, draw],
+  );
+  usePanKeys(pan);
   const start = useRef({ x: 0, y: 0 });
   useSlide(host, {
     alone: true,
     onTap(x, y) {
-      if (!summary) return;
+      if (!summary || isReading()) return;
       aim(x, y);
       zoomTo(zoom === 'fit' ? 1 : 'fit');
     },
@@ -94,6 +137,7 @@ export function FramePicture(props: FramePictureProps) {
     },
     onEnd() {
       const { x, y } = swiped.current;
+      if (isReading()) return;
       if (zoom !== 'fit') zoomTo(zoom);
       else if (Math.max(Math.abs(x), Math.abs(y)) < SWIPE_PX) return;
       else if (Math.abs(x) > Math.abs(y)) neighbours?.to(x < 0 ? 1 : -1);
@@ -101,8 +145,8 @@ export function FramePicture(props: FramePictureProps) {
     },
     onMove(x, y) {
       swiped.current = { x, y };
-      if (zoom === 'fit' || !summary) return;
-      centre.current = draggedCentre(start.current, zoom, summary, x, y);
+      if (zoom === 'fit' || !summary || isReading()) return;
+      centre.current = draggedCentre(start.current, zoom, summary, { width, height }, x, y);
       draw(zoom);
     },
   });
@@ -124,6 +168,8 @@ export function FramePicture(props: FramePictureProps) {
         <Image source={{ uri: thumbnail }} style={styles.before} resizeMode="contain" alt="" />
       )}
       {!summary && <Text style={styles.wait}>Reading the raw ...</Text>}
+      <ReadingChip width={width} height={height} />
+      <PictureBar marks={marks} full={full} onFull={onFull} />
       <Notch choice={choice} />
       {neighbours && (
         <View style={styles.flip}>
@@ -146,12 +192,28 @@ export function FramePicture(props: FramePictureProps) {
   );
 }
 
+/** Shift and the arrow keys move a piece about, while this screen is in front. */
+function usePanKeys(pan: (x: number, y: number) => void): void {
+  useFocusEffect(
+    useCallback(() => {
+      const onKey = (event: KeyboardEvent): void => {
+        const by = event.shiftKey ? PAN_KEYS[event.key] : undefined;
+        if (!by || event.ctrlKey || event.metaKey || event.altKey) return;
+        event.preventDefault();
+        pan(by[0] * PAN_SHARE, by[1] * PAN_SHARE);
+      };
+      window.addEventListener('keydown', onKey);
+      return () => window.removeEventListener('keydown', onKey);
+    }, [pan]),
+  );
+}
+
 const styles = StyleSheet.create({
   host: { backgroundColor: '#141414' },
   wait: {
     position: 'absolute',
     left: 16,
-    top: 16,
+    top: 62,
     fontFamily: FONT.medium,
     fontSize: 16,
     color: COLOUR.light,

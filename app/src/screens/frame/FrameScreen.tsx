@@ -9,12 +9,16 @@ import { sourceWords } from '../../storage/frameWords';
 import { COLOUR, FONT } from '../../theme/theme';
 import { Notch } from '../roll/Notch';
 import { useDeciding, useDecidingKeys } from '../roll/useDeciding';
+import { AllMetadata } from './AllMetadata';
 import { FrameActions } from './FrameActions';
 import { FrameFacts } from './FrameFacts';
 import { WHOLE, type FrameLook } from './frameLook';
 import { FramePicture } from './FramePicture';
-import { useNeighbourKeys, useNeighbours, useOpenedIn, useRow } from './useNeighbours';
-import { useFrameView } from './useFrameView';
+import { SeriesBeside } from './SeriesBeside';
+import { useFrameMarks } from './useFrameMarks';
+import { useFrameView, useRestEnds } from './useFrameView';
+import { useFull } from './useFull';
+import { useNeighbourKeys, useNeighbours, useOpenedIn, usePrepared, useRow } from './useNeighbours';
 
 /** One capture, read back from its stored file. */
 export function FrameScreen() {
@@ -24,6 +28,8 @@ export function FrameScreen() {
   const record = data?.record;
   const row = useRow(id);
   const [look, setLook] = useState(WHOLE);
+  const [full, setFull] = useFull();
+  useRestEnds();
   const toField = (): void => (router.canGoBack() ? router.back() : router.replace('/'));
   if (isPending) return <Message text="Opening ..." />;
   if (error)
@@ -42,6 +48,8 @@ export function FrameScreen() {
       row={row}
       look={look}
       onLook={setLook}
+      full={full}
+      onFull={setFull}
       onBack={toField}
     />
   );
@@ -53,14 +61,19 @@ interface OpenFrameProps {
   readonly row: readonly string[];
   readonly look: FrameLook;
   readonly onLook: (look: FrameLook) => void;
+  /** The picture takes the whole screen. */
+  readonly full: boolean;
+  readonly onFull: (full: boolean) => void;
   readonly onBack: () => void;
 }
 
-function OpenFrame({ frame, row, look, onLook, onBack }: OpenFrameProps) {
+function OpenFrame({ frame, row, look, onLook, full, onFull, onBack }: OpenFrameProps) {
   const { record, thumbnail, decision } = frame;
   const opened = useFrameView(record);
   const neighbours = useNeighbours(record, row);
   useNeighbourKeys(neighbours);
+  usePrepared(neighbours, opened.summary !== null);
+  const marks = useFrameMarks();
   const deciding = useDeciding();
   const ids = useCallback(() => [record.id], [record.id]);
   useDecidingKeys(deciding, ids);
@@ -69,17 +82,23 @@ function OpenFrame({ frame, row, look, onLook, onBack }: OpenFrameProps) {
   const { width, height } = useScreenRoom();
   const wide = width >= 900;
   const columnWidth = wide ? Math.max(340, Math.round(width * 0.29)) : width;
-  const pictureWidth = wide ? width - columnWidth : width;
-  const pictureHeight = wide ? Math.max(120, height - 44) : Math.round(height * 0.56);
+  const pictureWidth = wide && !full ? width - columnWidth : width;
+  const pictureHeight = full
+    ? height
+    : wide
+      ? Math.max(120, height - 44)
+      : Math.round(height * 0.56);
   return (
     <View style={styles.screen} role="main">
-      <View style={styles.bar}>
-        <Button quiet label={inRoll ? '‹ Roll' : '‹ Field'} onPress={onBack} />
-        <Text style={styles.title} numberOfLines={1} role="heading">
-          {sourceWords(record)}
-        </Text>
-        <Button quiet label="All frames" onPress={() => router.dismissTo('/frames')} />
-      </View>
+      {!full && (
+        <View style={styles.bar}>
+          <Button quiet label={inRoll ? '‹ Roll' : '‹ Field'} onPress={onBack} />
+          <Text style={styles.title} numberOfLines={1} role="heading">
+            {sourceWords(record)}
+          </Text>
+          <Button quiet label="All frames" onPress={() => router.dismissTo('/frames')} />
+        </View>
+      )}
       <View style={[styles.content, wide && styles.row]}>
         {opened.error ? (
           <View
@@ -96,21 +115,28 @@ function OpenFrame({ frame, row, look, onLook, onBack }: OpenFrameProps) {
             onLook={onLook}
             thumbnail={thumbnail}
             neighbours={neighbours}
+            marks={marks}
+            full={full}
+            onFull={onFull}
             choice={decision.choice}
             onChoose={(choice) => deciding.choose([record.id], choice)}
             width={pictureWidth}
             height={pictureHeight}
           />
         )}
-        <ScrollView style={{ width: columnWidth }} contentContainerStyle={styles.column}>
-          <FrameActions
-            frame={frame}
-            opened={opened}
-            series={neighbours?.series ?? []}
-            deciding={deciding}
-          />
-          {opened.summary && <FrameFacts summary={opened.summary} />}
-        </ScrollView>
+        {!full && (
+          <ScrollView style={{ width: columnWidth }} contentContainerStyle={styles.column}>
+            <FrameActions
+              frame={frame}
+              opened={opened}
+              series={neighbours?.series ?? []}
+              deciding={deciding}
+            />
+            {opened.summary && <FrameFacts summary={opened.summary} />}
+            <SeriesBeside record={record} />
+            <AllMetadata record={record} />
+          </ScrollView>
+        )}
       </View>
     </View>
   );

@@ -25,18 +25,37 @@ export const ZOOM_WORDS: Readonly<Record<Zoom, string>> = {
 
 export const clamp01 = (v: number): number => Math.min(1, Math.max(0, v));
 
-interface Size {
+export interface Size {
   readonly width: number;
   readonly height: number;
 }
 
+const pixelRatio = (): number => window.devicePixelRatio || 1;
+
 /** What a canvas of this size in CSS pixels is to show. */
 export function viewportOf({ zoom, centre }: FrameLook, size: Size): Viewport {
-  const ratio = window.devicePixelRatio || 1;
+  const ratio = pixelRatio();
   const [width, height] = [size.width * ratio, size.height * ratio];
   return zoom === 'fit'
-    ? { kind: 'fit', width, height }
-    : { kind: 'full', scale: zoom, ...centre, width, height };
+    ? { kind: 'fit', width, height, ratio }
+    : { kind: 'full', scale: zoom, ...centre, width, height, ratio };
+}
+
+/** Photosites of the picture in a CSS pixel. */
+const photositesAPixel = (zoom: Zoom, picture: Size, box: Size): number =>
+  zoom === 'fit'
+    ? Math.max(picture.width / box.width, picture.height / box.height)
+    : pixelRatio() / zoom;
+
+/** The nearest centre at which a piece lies within the picture. */
+function within(centre: FrameLook['centre'], zoom: Zoom, picture: Size, box: Size) {
+  const photosites = photositesAPixel(zoom, picture, box);
+  const inside = (c: number, shown: number): number =>
+    shown >= 1 ? 0.5 : Math.min(1 - shown / 2, Math.max(shown / 2, c));
+  return {
+    x: inside(centre.x, (box.width * photosites) / picture.width),
+    y: inside(centre.y, (box.height * photosites) / picture.height),
+  };
 }
 
 /** The centre when the picture has been dragged by so many CSS pixels since it was at `start`. */
@@ -44,15 +63,38 @@ export function draggedCentre(
   start: FrameLook['centre'],
   zoom: 1 | 2,
   picture: Size,
+  box: Size,
   x: number,
   y: number,
 ): FrameLook['centre'] {
-  const ratio = (window.devicePixelRatio || 1) / zoom;
-  return {
-    x: clamp01(start.x - (x * ratio) / picture.width),
-    y: clamp01(start.y - (y * ratio) / picture.height),
-  };
+  const ratio = pixelRatio() / zoom;
+  const from = within(start, zoom, picture, box);
+  const to = { x: from.x - (x * ratio) / picture.width, y: from.y - (y * ratio) / picture.height };
+  return within(to, zoom, picture, box);
 }
+
+/** Where a point of the box a frame is looked at in lies in the picture; null beside it. */
+export function placeAt(
+  { zoom, centre }: FrameLook,
+  picture: Size,
+  box: Size,
+  x: number,
+  y: number,
+): FrameLook['centre'] | null {
+  const photosites = photositesAPixel(zoom, picture, box);
+  const at = within(centre, zoom, picture, box);
+  const place = {
+    x: at.x + ((x - box.width / 2) * photosites) / picture.width,
+    y: at.y + ((y - box.height / 2) * photosites) / picture.height,
+  };
+  return place.x >= 0 && place.x <= 1 && place.y >= 0 && place.y <= 1 ? place : null;
+}
+
+/** Photosites about a finger's or pointer's place that are read: what it points at, not one of them. */
+export const readRadius = (zoom: Zoom, picture: Size, box: Size): number =>
+  READ_PX * photositesAPixel(zoom, picture, box);
+
+const READ_PX = 4;
 
 /** Where a point of the screen lies in a picture fitted into a box, 0..1. */
 export function placeInPicture(

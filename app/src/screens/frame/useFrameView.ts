@@ -1,19 +1,26 @@
 import { transfer } from 'comlink';
-import { takeFrameView, warmFrameViews } from '../../frame/frameViews';
+import { useEffect, useMemo, useState } from 'react';
+import type { FrameMarks } from '../../frame/frameMarks';
+import type { FrameReading, FrameSummary, Viewport } from '../../frame/frameView';
+import type { FrameViewApi } from '../../frame/frameView.worker';
+import { endResting, restFrame, takeFrame } from '../../frame/openFrames';
+import { latestOnly } from '../../state/latestOnly';
+import { recordStages } from '../../state/stages';
+import { dngOrPicture, type FrameRecord, type StoredFile } from '../../storage/frameRecord';
 import { KeptWorker } from '../../workers/keptWorker';
 import { WorkerLost } from '../../workers/startedWorker';
-import { useEffect, useMemo, useState } from 'react';
-import type { FrameRecord, StoredFile } from '../../storage/frameRecord';
-import type { FrameViewApi } from '../../frame/frameView.worker';
-import { recordStages } from '../../state/stages';
-import type { FrameSummary, Viewport } from '../../frame/frameView';
 
 /** A frame being looked at: its worker, and what its file says once it has been read. */
 export interface OpenedFrame {
   readonly summary: FrameSummary | null;
   readonly error: string | null;
   readonly attach: (canvas: OffscreenCanvas) => void;
-  readonly show: (viewport: Viewport) => void;
+  /** True once it is drawn; false where it is not, or something newer is wanted by then. */
+  readonly show: (viewport: Viewport, marks: FrameMarks | null) => Promise<boolean>;
+  readonly read: (
+    at: { readonly x: number; readonly y: number },
+    radius: number,
+  ) => Promise<FrameReading | null>;
   readonly bytes: (file: StoredFile) => Promise<Uint8Array<ArrayBuffer>>;
 }
 
@@ -33,19 +40,21 @@ const whyNot = (problem: unknown): string => {
 };
 
 /**
- * Opens a frame's DNG, or the picture it was developed to, in a worker of its own, closed with the
- * screen.
+ * Opens a frame's DNG, or the picture it was developed to, in a worker of its own. It rests when it is
+ * left, until the screen goes.
  */
 export function useFrameView(record: FrameRecord): OpenedFrame {
   const [opening, setOpening] = useState<Opening | null>(null);
   useEffect(() => {
-    const worker = takeFrameView();
-    const dng = record.files.find((f) => f.kind === 'dng') ?? record.files[0];
+    const frame = takeFrame(record);
+    const { worker } = frame;
     let left = false;
     let tries = 0;
     const open = async (): Promise<void> => {
       tries++;
-      const { summary, stages } = await worker.call((api) => api.open(record.id, dng));
+      const { summary, stages } = await (tries === 1
+        ? frame.opened
+        : worker.call((api) => api.open(record.id, dngOrPicture(record))));
       recordStages('frame', stages);
       if (left) return;
       // A new one each time: it is given a new canvas.
@@ -61,22 +70,38 @@ export function useFrameView(record: FrameRecord): OpenedFrame {
     open().catch(again);
     return () => {
       left = true;
-      worker.end();
-      warmFrameViews();
+      // One that was opened anew is not what others would be given.
+      if (tries === 1) restFrame(frame);
+      else worker.end();
     };
   }, [record]);
-  return useMemo(
-    () => ({
+  return useMemo(() => {
+    const shown = latestOnly((viewport: Viewport, marks: FrameMarks | null) =>
+      opening ? opening.worker.call((api) => api.show(viewport, marks)) : Promise.resolve(false),
+    );
+    const read = latestOnly(
+      async (
+        at: { readonly x: number; readonly y: number },
+        radius: number,
+      ): Promise<FrameReading | null> =>
+        (await opening?.worker.call(async (api) => api.read(at, radius))) ?? null,
+    );
+    return {
       summary: opening?.summary ?? null,
       error: opening?.error ?? null,
       attach: (canvas) =>
         void opening?.worker.call((api) => api.attach(transfer(canvas, [canvas]))).catch(() => {}),
-      show: (viewport) => void opening?.worker.call((api) => api.show(viewport)).catch(() => {}),
+      show: async (viewport, marks) => (await shown(viewport, marks).catch(() => false)) ?? false,
+      read: async (at, radius) => (await read(at, radius).catch(() => null)) ?? null,
       bytes: async (file) => {
         if (!opening) throw new Error('The frame is still being opened.');
         return opening.worker.call((api) => api.bytes(record.id, file));
       },
-    }),
-    [opening, record],
-  );
+    };
+  }, [opening, record]);
+}
+
+/** Frames that rest go with the screen they were looked at in. */
+export function useRestEnds(): void {
+  useEffect(() => endResting, []);
 }

@@ -1,6 +1,8 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useFocusEffect, useLocalSearchParams, useRouter } from 'expo-router';
-import { useCallback, useMemo, useState } from 'react';
-import { useSeries } from '../../storage/frameQueries';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { prepareFrames } from '../../frame/openFrames';
+import { frameQuery, useSeries } from '../../storage/frameQueries';
 import type { FrameRecord } from '../../storage/frameRecord';
 import { useRoll } from '../../storage/rolls/rollQueries';
 import { viewOfParams, wholeRoll, type RollView } from '../../storage/rolls/rollView';
@@ -11,6 +13,8 @@ export interface Neighbours {
   readonly series: readonly string[];
   /** "2 of 5", "2 of 9, 5 there" of a series that ended early, "2 of 5 · 17 of 214" in a roll. */
   readonly words: string;
+  /** Ids of the next and the one before: what is likely to be looked at next. */
+  readonly beside: readonly string[];
   /** Goes to the next or the one before, round the ends. */
   readonly to: (by: 1 | -1) => void;
 }
@@ -58,13 +62,36 @@ export function useNeighbours(record: FrameRecord, row: readonly string[]): Neig
     const ids = row.includes(record.id) ? row : series;
     if (ids.length < 2) return null;
     const at = ids.indexOf(record.id);
+    const beside = (by: 1 | -1): string => ids[(at + by + ids.length) % ids.length];
     const inRoll = ids === row ? `${at + 1} of ${row.length}` : '';
     return {
       series: series.length > 1 ? series : [],
       words: [placeWords(record, series.length), inRoll].filter((w) => w !== '').join(' · '),
-      to: (by) => router.setParams({ id: ids[(at + by + ids.length) % ids.length] }),
+      beside: [...new Set([beside(1), beside(-1)])],
+      to: (by) => router.setParams({ id: beside(by) }),
     };
   }, [data, row, record, router]);
+}
+
+/** Opens the frames beside one ahead, once it is shown itself. */
+export function usePrepared(neighbours: Neighbours | null, isShown: boolean): void {
+  const client = useQueryClient();
+  const ids = isShown ? (neighbours?.beside.join(' ') ?? '') : '';
+  useEffect(() => {
+    if (ids === '') return;
+    let left = false;
+    const prepare = async (): Promise<void> => {
+      const frames = await Promise.all(
+        ids.split(' ').map((id) => client.fetchQuery(frameQuery(id))),
+      );
+      if (!left) prepareFrames(frames.flatMap((frame) => frame?.record ?? []));
+    };
+    // Whoever goes there is told what is wrong.
+    prepare().catch(() => {});
+    return () => {
+      left = true;
+    };
+  }, [ids, client]);
 }
 
 /** Arrow keys go to the neighbours while this screen is the one in front. */
@@ -73,7 +100,8 @@ export function useNeighbourKeys(neighbours: Neighbours | null): void {
     useCallback(() => {
       if (!neighbours) return;
       const onKey = (event: KeyboardEvent): void => {
-        if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
+        if (event.ctrlKey || event.metaKey || event.altKey || event.shiftKey) return;
+        if (event.defaultPrevented || event.target instanceof HTMLInputElement) return;
         if (event.key === 'ArrowRight') neighbours.to(1);
         else if (event.key === 'ArrowLeft') neighbours.to(-1);
       };

@@ -1,0 +1,17 @@
+import { readFile } from '../../storage/frameBytes';
+import type { StoredFile } from '../../storage/frameRecord';
+import { exposeKept } from '../../workers/exposeKept';
+import type { MetadataGroup } from './metadataGroups';
+import { readMetadata } from './readMetadata';
+
+const api = {
+  /** Everything a stored file says about itself. */
+  async read(id: string, file: StoredFile): Promise<MetadataGroup[]> {
+    const bytes = await readFile(id, file);
+    if (!bytes) throw new Error('Part of this frame is missing from the browser’s storage.');
+    return readMetadata(bytes);
+  },
+};
+
+export type MetadataApi = typeof api;
+exposeKept(api);

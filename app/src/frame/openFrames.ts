@@ -1,0 +1,64 @@
+import type { StageTimes } from '../state/stages';
+import { dngOrPicture, type FrameRecord } from '../storage/frameRecord';
+import type { KeptWorker } from '../workers/keptWorker';
+import type { FrameSummary } from './frameView';
+import type { FrameViewApi } from './frameView.worker';
+import { takeFrameView, warmFrameViews } from './frameViews';
+
+/** A frame in a worker of its own, decoded or about to be. */
+export interface OpenFrame {
+  readonly id: string;
+  readonly worker: KeptWorker<FrameViewApi>;
+  /** What its file says. */
+  readonly opened: Promise<{ readonly summary: FrameSummary; readonly stages: StageTimes }>;
+}
+
+/** Frames nobody looks at, kept decoded: the one looked at last, and what is looked at next. */
+let resting: OpenFrame[] = [];
+
+/** Decoded frames take some 80 MB each: as many are kept as a device that tells its memory can hold. */
+const deviceMemoryGB = (): number =>
+  (globalThis.navigator as { deviceMemory?: number }).deviceMemory ?? 0;
+const maxResting = (): number => (deviceMemoryGB() >= 4 ? 2 : 1);
+
+function open(record: FrameRecord): OpenFrame {
+  const worker = takeFrameView();
+  const opened = worker.call((api) => api.open(record.id, dngOrPicture(record)));
+  // Whoever looks at it is told.
+  opened.catch(() => {});
+  return { id: record.id, worker, opened };
+}
+
+function end(frames: readonly OpenFrame[]): void {
+  for (const { worker } of frames) worker.end();
+  if (frames.length > 0) warmFrameViews();
+}
+
+/** A frame for whoever looks at it: prepared where it could be. Is to be put to rest. */
+export function takeFrame(record: FrameRecord): OpenFrame {
+  const prepared = resting.find(({ id }) => id === record.id);
+  resting = resting.filter((frame) => frame !== prepared);
+  return prepared ?? open(record);
+}
+
+/** Keeps a frame decoded for a while: it may be looked at again. */
+export function restFrame(frame: OpenFrame): void {
+  resting.unshift(frame);
+  end(resting.splice(maxResting()));
+}
+
+/** Opens frames that are likely to be looked at next, likeliest first; others at rest make room. */
+export function prepareFrames(records: readonly FrameRecord[]): void {
+  const wanted = records.slice(0, maxResting());
+  const kept = resting.filter(({ id }) => wanted.some((record) => record.id === id));
+  end(resting.filter((frame) => !kept.includes(frame)));
+  resting = [
+    ...kept,
+    ...wanted.filter(({ id }) => !kept.some((frame) => frame.id === id)).map(open),
+  ];
+}
+
+/** Ends all frames nobody looks at. */
+export function endResting(): void {
+  end(resting.splice(0));
+}

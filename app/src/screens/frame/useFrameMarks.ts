@@ -1,0 +1,71 @@
+import { useQuery } from '@tanstack/react-query';
+import { useFocusEffect } from 'expo-router';
+import { useCallback, useEffect, useMemo } from 'react';
+import { DEFAULT_MONITORS } from '@velmo/core/monitor';
+import type { FrameMarks } from '../../frame/frameMarks';
+import { createStore, useStore } from '../../state/store';
+import {
+  keepMarkChoice,
+  lastMarkChoice,
+  NO_MARKS,
+  type MarkChoice,
+} from '../../storage/markChoice';
+import { lastPreferences } from '../../storage/preferences';
+
+export const FRAME_MARKS = ['clips', 'zebra', 'edges'] as const;
+export type FrameMark = (typeof FRAME_MARKS)[number];
+
+/** The same for every frame that is looked at. */
+const choiceStore = createStore<MarkChoice>(NO_MARKS);
+let remembered: Promise<void> | null = null;
+
+function remember(): void {
+  remembered ??= lastMarkChoice().then((last) => {
+    // What was pressed meanwhile is what is wanted.
+    if (last && choiceStore.get() === NO_MARKS) choiceStore.set(last);
+  });
+}
+
+function toggle(mark: FrameMark): void {
+  choiceStore.update((choice) => ({ ...choice, [mark]: !choice[mark] }));
+  keepMarkChoice(choiceStore.get());
+}
+
+const MARK_OF_KEY: Readonly<Record<string, FrameMark>> = { c: 'clips', s: 'zebra', e: 'edges' };
+
+export interface ChosenMarks {
+  readonly choice: MarkChoice;
+  /** Null where nothing is marked. */
+  readonly marks: FrameMarks | null;
+  readonly toggle: (mark: FrameMark) => void;
+}
+
+/** What is marked on frames, remembered, and in the way Field marks it; C, S, E switch. */
+export function useFrameMarks(): ChosenMarks {
+  const choice = useStore(choiceStore, (c) => c);
+  const { data: preferences } = useQuery({
+    queryKey: ['preferences'],
+    queryFn: lastPreferences,
+    staleTime: 0,
+  });
+  useEffect(remember, []);
+  useFocusEffect(
+    useCallback(() => {
+      const onKey = (event: KeyboardEvent): void => {
+        if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
+        if (event.target instanceof HTMLInputElement) return;
+        const mark = MARK_OF_KEY[event.key];
+        if (mark) toggle(mark);
+      };
+      window.addEventListener('keydown', onKey);
+      return () => window.removeEventListener('keydown', onKey);
+    }, []),
+  );
+  const monitors = preferences?.monitors ?? DEFAULT_MONITORS;
+  const { clips, zebra, edges } = choice;
+  const marks = useMemo(
+    () => (clips || zebra || edges ? { clips, zebra, edges, monitors } : null),
+    [clips, zebra, edges, monitors],
+  );
+  return { choice, marks, toggle };
+}

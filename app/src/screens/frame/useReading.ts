@@ -1,0 +1,111 @@
+import { useEffect, useLayoutEffect, useRef, type RefObject } from 'react';
+import type { View } from 'react-native';
+import { placedReading, type PlacedReading } from './reading';
+import { placeAt, readRadius, type FrameLook, type Size } from './frameLook';
+import type { OpenedFrame } from './useFrameView';
+
+/** A finger that stays so long on its place wants to read. */
+const HOLD_MS = 350;
+/** And this far it may move meanwhile. */
+const STILL_PX = 8;
+
+interface ReadPicture {
+  readonly opened: OpenedFrame;
+  /** As it is looked at now: asked at every reading. */
+  readonly look: () => FrameLook;
+  readonly box: Size;
+}
+
+/**
+ * Reads the frame under a mouse or a pen that hovers, and under a finger that was held on it, as long as
+ * it stays down; R reads the middle.
+ *
+ * @returns true while a finger reads: it then neither drags nor taps
+ */
+export function useReading(host: RefObject<View | null>, picture: ReadPicture): () => boolean {
+  const now = useRef(picture);
+  useLayoutEffect(() => {
+    now.current = picture;
+  });
+  const reads = useRef(false);
+  useEffect(() => {
+    const element = host.current as unknown as HTMLElement | null;
+    if (!element) return;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    let down: { readonly x: number; readonly y: number } | null = null;
+    let asked = 0;
+
+    const clear = (): void => {
+      asked++;
+      placedReading.set(null);
+    };
+    const readAt = async (x: number, y: number, by: PlacedReading['by']): Promise<void> => {
+      const { opened, look, box } = now.current;
+      const at = opened.summary && placeAt(look(), opened.summary, box, x, y);
+      if (!at || !opened.summary) return clear();
+      const mine = ++asked;
+      const reading = await opened.read(at, readRadius(look().zoom, opened.summary, box));
+      if (mine === asked && reading) placedReading.set({ reading, by, x, y });
+    };
+    const placeOf = (event: PointerEvent): [number, number] => {
+      const frame = element.getBoundingClientRect();
+      return [event.clientX - frame.left, event.clientY - frame.top];
+    };
+    const onDown = (event: PointerEvent): void => {
+      reads.current = false;
+      clear();
+      clearTimeout(timer);
+      const [x, y] = placeOf(event);
+      // A second finger is a pinch.
+      down = event.isPrimary && event.pointerType === 'touch' ? { x, y } : null;
+      if (!down) return;
+      timer = setTimeout(() => {
+        reads.current = true;
+        void readAt(x, y, 'finger');
+      }, HOLD_MS);
+    };
+    const onMove = (event: PointerEvent): void => {
+      const [x, y] = placeOf(event);
+      if (reads.current) void readAt(x, y, 'finger');
+      else if (down) {
+        if (Math.hypot(x - down.x, y - down.y) > STILL_PX) clearTimeout(timer);
+      } else if (event.pointerType !== 'touch' && event.buttons === 0) void readAt(x, y, 'pointer');
+    };
+    const onUp = (): void => {
+      clearTimeout(timer);
+      down = null;
+      if (reads.current) clear();
+    };
+    const onLeave = (event: PointerEvent): void => {
+      if (event.pointerType !== 'touch') clear();
+    };
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.ctrlKey || event.metaKey || event.altKey || event.key !== 'r') return;
+      if (event.target instanceof HTMLInputElement || !element.isConnected) return;
+      const { box } = now.current;
+      void readAt(box.width / 2, box.height / 2, 'key');
+    };
+    const onMenu = (event: Event): void => {
+      if (reads.current || down) event.preventDefault();
+    };
+    element.addEventListener('pointerdown', onDown);
+    element.addEventListener('pointermove', onMove);
+    element.addEventListener('pointerup', onUp);
+    element.addEventListener('pointercancel', onUp);
+    element.addEventListener('pointerleave', onLeave);
+    element.addEventListener('contextmenu', onMenu);
+    window.addEventListener('keydown', onKey);
+    return () => {
+      window.removeEventListener('keydown', onKey);
+      clearTimeout(timer);
+      clear();
+      element.removeEventListener('pointerdown', onDown);
+      element.removeEventListener('pointermove', onMove);
+      element.removeEventListener('pointerup', onUp);
+      element.removeEventListener('pointercancel', onUp);
+      element.removeEventListener('pointerleave', onLeave);
+      element.removeEventListener('contextmenu', onMenu);
+    };
+  }, [host]);
+  return () => reads.current;
+}
