@@ -7,6 +7,7 @@ import { lightBench } from './light';
 import { losslessJpegBench } from './losslessJpeg';
 import type { Result } from './measure';
 import { monitorPassBench } from './monitorPass';
+import { nextFrameBench } from './nextFrame';
 import { peakingBench } from './peaking';
 import { rollsBench } from './rolls';
 import { seriesBench } from './series';
@@ -30,6 +31,7 @@ const GROUPS: Readonly<Record<string, () => Result[] | Promise<Result[]>>> = {
   engines: enginesBench,
   store: storeBench,
   rolls: rollsBench,
+  'next-frame': nextFrameBench,
   series: seriesBench,
 };
 

@@ -49,6 +49,24 @@ export async function storedCounts(
 export const framesStored = (page: Page, count: number): Promise<string> =>
   until(async () => String((await storedCounts(page)).frames), new RegExp(`^${count}$`), 60_000);
 
+/** What the browser's storage holds of a small value that is remembered; null: nothing. */
+export const rememberedValue = (page: Page, key: string): Promise<string | null> =>
+  page.evaluate(
+    (wanted) =>
+      new Promise<string | null>((resolve, reject) => {
+        const open = indexedDB.open('velmo');
+        open.onerror = () => reject(open.error);
+        open.onsuccess = () => {
+          const get = open.result.transaction('entries').objectStore('entries').get(wanted);
+          get.onsuccess = () => {
+            open.result.close();
+            resolve(get.result === undefined ? null : String(get.result));
+          };
+        };
+      }),
+    key,
+  );
+
 interface StoredRecord {
   readonly id: string;
   readonly capturedAt: number;

@@ -41,10 +41,13 @@ export function takeFrame(record: FrameRecord): OpenFrame {
   return prepared ?? open(record);
 }
 
-/** Keeps a frame decoded for a while: it may be looked at again. */
+/**
+ * Keeps a frame decoded for a while: it may be looked at again. Until the next is prepared there is one
+ * more than is kept: the one that is left rests before the one gone to is taken.
+ */
 export function restFrame(frame: OpenFrame): void {
-  resting.unshift(frame);
-  end(resting.splice(maxResting()));
+  resting.push(frame);
+  end(resting.splice(0, resting.length - maxResting() - 1));
 }
 
 /** Opens frames that are likely to be looked at next, likeliest first; others at rest make room. */

@@ -30,4 +30,4 @@ const kept = keptValue<MarkChoice>('frame-marks', async (value) => {
 });
 
 export const lastMarkChoice = kept.last;
-export const keepMarkChoice = kept.keep;
+export const keepMarkChoice = kept.keepNow;

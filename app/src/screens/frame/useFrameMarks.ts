@@ -28,7 +28,8 @@ function remember(): void {
 
 function toggle(mark: FrameMark): void {
   choiceStore.update((choice) => ({ ...choice, [mark]: !choice[mark] }));
-  keepMarkChoice(choiceStore.get());
+  // What could not be kept costs a tap next time.
+  keepMarkChoice(choiceStore.get()).catch(() => {});
 }
 
 const MARK_OF_KEY: Readonly<Record<string, FrameMark>> = { c: 'clips', s: 'zebra', e: 'edges' };
