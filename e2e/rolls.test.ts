@@ -16,6 +16,7 @@ import {
   until,
   WIDE,
 } from './browser';
+import { CELL, cell, cells, cellsAre, expose } from './cells';
 import { copyFrames } from './manyFrames';
 import { astray, framesStored, storedCounts, storedNames, storedRecords } from './stored';
 import { servedApp } from './suite';
@@ -43,19 +44,8 @@ async function withFrames(
   }
 }
 
-/** Exposes the n-th frame. */
-async function expose(page: Page, n: number): Promise<void> {
-  await tap(page, EXPOSE);
-  await framesStored(page, n);
-}
-
-const CELL = '[data-cell]';
-const cell = (index: number): string => `[data-cell="${index}"]`;
-const cells = (page: Page): Promise<number> => page.$$eval(CELL, (all) => all.length);
 const nameOf = (page: Page, index: number): Promise<string> =>
   page.$eval(cell(index), (e) => e.getAttribute('aria-label') ?? '');
-const cellsAre = (page: Page, count: number): Promise<string> =>
-  until(async () => String(await cells(page)), new RegExp(`^${count}$`));
 const part = (name: string): string => `[aria-label^="${name}:"]`;
 const partSays = (page: Page, name: string, pattern: RegExp): Promise<string> =>
   until(() => page.$eval(part(name), (e) => e.getAttribute('aria-label') ?? ''), pattern);
@@ -305,82 +295,5 @@ describe('best of many', () => {
     } finally {
       await browser.close();
     }
-  });
-});
-
-describe('compare', () => {
-  const SMALL_RAW =
-    '/?scene=pans-at-noon&lens=main&mp=3&crop=2&files=dng&support=tripod&series=single&nd=6';
-  /** Two frames with these settings, compared; A is the one made first. */
-  const withPair = async (
-    one: string,
-    two: string,
-    work: (page: Page) => Promise<void>,
-  ): Promise<void> => {
-    const browser = await launch();
-    try {
-      const { page } = await openPage(browser, 'about:blank', PHONE);
-      for (const [n, settings] of [one, two].entries()) {
-        await page.goto(`${app.url}${SMALL_RAW}&${settings}`);
-        await fieldReady(page);
-        await expose(page, n + 1);
-      }
-      await page.goto(`${app.url}/frames`);
-      await cellsAre(page, 2);
-      await press(page, 'Choose');
-      await tap(page, cell(0));
-      await tap(page, cell(1));
-      await press(page, 'Compare');
-      await until(() => pageText(page), /Largest difference/);
-      await work(page);
-    } finally {
-      await browser.close();
-    }
-  };
-  const shown = (page: Page): Promise<string> =>
-    page.$eval('[data-testid=compared]', (e) => e.getAttribute('aria-label') ?? '');
-
-  test('ISO 50 holds the same light as ISO 100, shown a stop darker: extended', async () => {
-    await withPair('time=1/60&iso=100', 'time=1/60&iso=50', async (page) => {
-      const said = await pageText(page);
-      expect(said).toMatch(
-        /The same light in both raws: they differ by no more than their noise\./,
-      );
-      expect(said).toMatch(/Largest difference \d+ of 3839, in \d+ % of photosites\./);
-      expect(said).toMatch(/B is shown 1 stop darker than its raw, against A/);
-      expect(await axeViolations(page)).toEqual([]);
-    });
-  });
-
-  test('a third of a stop is told; flipped by a held finger or key, beside, split by an edge; one is dropped', async () => {
-    await withPair('time=1/60&iso=100', 'time=1/80&iso=100', async (page) => {
-      expect(await pageText(page)).toMatch(
-        /In the raw B is 1\/3 stop darker than A, and differs by nothing else but noise\./,
-      );
-      expect(await shown(page)).toBe('Frame A');
-      const { x, y } = await stillPlace(page, '[data-testid=compared]');
-      await page.mouse.move(x, y);
-      await page.mouse.down();
-      await until(() => shown(page), /^Frame B$/);
-      await page.mouse.up();
-      await until(() => shown(page), /^Frame A$/);
-      await page.keyboard.down('f');
-      await until(() => shown(page), /^Frame B$/);
-      await page.keyboard.up('f');
-      await press(page, '100 %');
-      await until(() => shown(page), /^Frame A at 100 percent$/);
-      await press(page, 'side by side');
-      await until(() => shown(page), /^Frames A and B at 100 percent$/);
-      await press(page, 'split');
-      await page.focus('[aria-label="Edge between A and B"]');
-      await page.keyboard.press('ArrowRight');
-      await until(
-        () => page.$eval('[aria-label="Edge between A and B"]', (e) => e.ariaValueNow ?? ''),
-        /^52$/,
-      );
-      expect(await axeViolations(page)).toEqual([]);
-      await press(page, 'Drop B');
-      await until(() => pageText(page), /1 frame dropped/);
-    });
   });
 });

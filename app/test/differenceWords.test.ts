@@ -1,7 +1,8 @@
 import type { RankedFrame } from '@velmo/core/rank';
 import type { ComparedFrames } from '../src/frame/compareFrames';
 import { figuresWords, firstWords, laterWords, shareWords } from '../src/screens/best/bestWords';
-import { compareWords } from '../src/screens/compare/compareWords';
+import { comparedIds, comparedParams } from '../src/screens/compare/compared';
+import { compareWords, movedWords } from '../src/screens/compare/compareWords';
 
 const ranked = (part: Partial<RankedFrame>): RankedFrame => ({
   index: 0,
@@ -90,5 +91,23 @@ describe('what differs in two raws', () => {
     );
     expect(compareWords(compared([0, 0, 0], {}, -1)).at(-1)).toMatch(/^B is shown 1 stop darker/);
     expect(first({ ...compared([0, 0, 0]), raw: null })).toMatch(/different sizes or kinds/);
+  });
+
+  test('of another than B, and where it lay before it was aligned', () => {
+    expect(compareWords(compared([-1, -1, -1], { overNoise: 9 }), 'D')[0]).toBe(
+      'In the raw D is 1 stop darker than A.',
+    );
+    const size = { width: 4000, height: 3000 };
+    expect(movedWords('C', { x: 0.003, y: -0.01 }, size)).toBe(
+      'C lay 12 right, 30 up of A, in photosites.',
+    );
+    expect(movedWords('C', { x: -0.01, y: 0 }, size)).toBe('C lay 40 left of A, in photosites.');
+    expect(movedWords('B', { x: 0.0001, y: 0.0001 }, size)).toBe('B lies as A does.');
+    expect(movedWords('B', null, size)).toMatch(/too little in common/);
+  });
+
+  test('an address names two to four frames, each once', () => {
+    expect(comparedIds({ a: 'x', b: 'x', c: '', d: 'y' })).toEqual(['x', 'y']);
+    expect(comparedIds(comparedParams(['1', '2', '3', '4', '5']))).toEqual(['1', '2', '3', '4']);
   });
 });

@@ -1,5 +1,6 @@
 import { noiseFloorShare, floorOfNoise, binLinear, photositeResponse } from '../src/sensor';
 import {
+  boxInFile,
   orientationCode,
   orientationMatrix,
   orientationOf,
@@ -7,6 +8,7 @@ import {
   seenSize,
   tiffDirectories,
   turned,
+  wayInFile,
 } from '../src/files';
 import { MARK_PEAK, markMosaicClips, readRawSpot } from '../src/monitor';
 import { findLens } from '../src/optics';
@@ -154,6 +156,16 @@ describe('orientations of TIFF 6.0, judged by ImageMagick', () => {
       expect(b * u + d * v + f).toBeCloseTo(y + 0.5, 9);
     }
     expect(orientationCode(orientation)).toBe(code);
+    // A box of one seen pixel is one pixel of the file, where a step right leads one pixel on.
+    for (const [place, grey] of judged) {
+      const [x, y] = place.split(',').map(Number);
+      const box = boxInFile(orientation, size, { x, y, width: 1, height: 1 });
+      expect(box).toMatchObject({ width: 1, height: 1 });
+      expect(greys[box.y * 3 + box.x]).toBe(grey);
+      const way = wayInFile(orientation, { x: 1, y: 0 });
+      const beside = judged.get(`${x + 1},${y}`);
+      if (beside !== undefined) expect(greys[(box.y + way.y) * 3 + box.x + way.x]).toBe(beside);
+    }
   });
 
   test('a quarter turn more goes round: four of them change nothing', () => {

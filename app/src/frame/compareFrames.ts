@@ -3,6 +3,7 @@ import { decodeRaw, readDng } from '@velmo/core/files';
 import { rawStatistics } from '@velmo/core/monitor';
 import { readFile } from '../storage/frameBytes';
 import type { StoredFile } from '../storage/frameRecord';
+import { DifferenceView, type DecodedDng } from './differenceView';
 
 /** A stored DNG. */
 export interface StoredDng {
@@ -21,14 +22,14 @@ export interface ComparedFrames {
 
 const MID_GREY = 0.18;
 
-async function readRaw({ id, file }: StoredDng) {
+async function readRaw({ id, file }: StoredDng): Promise<DecodedDng> {
   const bytes = await readFile(id, file);
   if (!bytes) throw new Error('Part of this frame is missing from the browser’s storage.');
   const dng = readDng(bytes);
   return { dng, raw: decodeRaw(dng) };
 }
 
-function histogramOf({ dng, raw }: Awaited<ReturnType<typeof readRaw>>): Uint32Array {
+function histogramOf({ dng, raw }: DecodedDng): Uint32Array {
   // Both on the same scale, stops of the raw: how each is shown is another matter.
   const levels = { ...dng.raw, midGreyShare: MID_GREY };
   const { histogram } = rawStatistics(raw, dng.raw.width, dng.raw.samplesPerPixel, levels);
@@ -39,8 +40,14 @@ function histogramOf({ dng, raw }: Awaited<ReturnType<typeof readRaw>>): Uint32A
   );
 }
 
-/** Reads the raws of two stored frames and says how they differ. */
-export async function compareFrames(first: StoredDng, second: StoredDng): Promise<ComparedFrames> {
+/**
+ * Reads the raws of two stored frames and says how they differ, in words' figures and as a picture:
+ * none where they have different sizes or kinds.
+ */
+export async function compareFrames(
+  first: StoredDng,
+  second: StoredDng,
+): Promise<{ readonly compared: ComparedFrames; readonly picture: DifferenceView | null }> {
   const a = await readRaw(first);
   const b = await readRaw(second);
   let raw: RawComparison | null = null;
@@ -49,9 +56,10 @@ export async function compareFrames(first: StoredDng, second: StoredDng): Promis
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;
   }
-  return {
+  const compared: ComparedFrames = {
     raw,
     shownStops: b.dng.baselineExposure - a.dng.baselineExposure,
     histograms: [histogramOf(a), histogramOf(b)],
   };
+  return { compared, picture: raw && new DifferenceView(a, b, raw) };
 }

@@ -1,8 +1,11 @@
 import { transfer } from 'comlink';
 import { exposeKept } from '../workers/exposeKept';
 import type { FrameMarks } from './frameMarks';
-import type { FrameReading, FrameSummary, FrameView, Viewport } from './frameView';
-import { compareFrames } from './compareFrames';
+import { alignPlanes, type Plane, type Shift } from '@velmo/core/combine';
+import type { DifferenceView } from './differenceView';
+import type { FrameReading, FrameSummary, FrameView } from './frameView';
+import type { ShownPicture, Viewport } from './shownPicture';
+import { compareFrames, type ComparedFrames, type StoredDng } from './compareFrames';
 import { measureFrame } from './measureFrame';
 import { PictureView } from './pictureView';
 import { RawView } from './rawView';
@@ -11,6 +14,10 @@ import type { StoredFile } from '../storage/frameRecord';
 import { stopWatch, type StageTimes } from '../state/stages';
 
 let view: FrameView | null = null;
+let difference: DifferenceView | null = null;
+
+/** What a canvas shows: a frame, or how two differ. */
+const shown = (): ShownPicture | null => difference ?? view;
 
 const api = {
   /** Reads a stored file back and says what it holds. */
@@ -25,18 +32,33 @@ const api = {
     end('statistics');
     return { summary, stages };
   },
-  attach: (canvas: OffscreenCanvas): void => view?.attach(canvas),
+  attach: (canvas: OffscreenCanvas): void => shown()?.attach(canvas),
   /** True once it is drawn. */
   show(viewport: Viewport, marks: FrameMarks | null): boolean {
-    view?.show(viewport, marks);
-    return view !== null;
+    const picture = shown();
+    picture?.show(viewport, marks);
+    return picture !== null;
   },
   /** Reads around a place of the frame that is open, 0..1 as seen; null while none is. */
   read: async (at: { x: number; y: number }, radius: number): Promise<FrameReading | null> =>
     view?.read(at, radius) ?? null,
   /** Measures a stored DNG; the frame that is open stays open. */
   measure: measureFrame,
-  compare: compareFrames,
+  /** Compares two stored DNGs; how they differ is what this worker shows from then on. */
+  async compare(first: StoredDng, second: StoredDng): Promise<ComparedFrames> {
+    const { compared, picture } = await compareFrames(first, second);
+    difference = picture;
+    return compared;
+  },
+  /** Lays the second of two compared frames where it belongs: shares of the sides, as seen. */
+  lay: (moved: { readonly x: number; readonly y: number }): void => difference?.lay(moved),
+  /** The frame that is open as a small plane of tones. */
+  async plane(): Promise<Plane | null> {
+    const plane = view?.plane() ?? null;
+    return plane && transfer(plane, [plane.data.buffer]);
+  },
+  /** How far the second of two planes has moved against the first; null: nothing to tell it by. */
+  align: async (first: Plane, second: Plane): Promise<Shift | null> => alignPlanes(first, second),
   /** The bytes of a stored file, for saving. */
   async bytes(id: string, file: StoredFile): Promise<Uint8Array<ArrayBuffer>> {
     const bytes = await readFile(id, file);

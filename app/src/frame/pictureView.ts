@@ -1,3 +1,4 @@
+import type { Plane } from '@velmo/core/combine';
 import {
   orientationOf,
   readPictureExif,
@@ -10,7 +11,8 @@ import { canvasOf } from '../camera/files/thumbnail';
 import type { LiveStage } from '../camera/live/liveStage';
 import { MIME_TYPES } from '../storage/save';
 import { watchedBy, type FrameMarks } from './frameMarks';
-import { FrameView, type FrameReading, type FrameSummary, type Piece } from './frameView';
+import { FrameView, type FrameReading, type FrameSummary } from './frameView';
+import type { Piece } from './shownPicture';
 
 type PictureKind = 'jpeg' | 'png' | 'tiff';
 
@@ -60,6 +62,13 @@ export class PictureView extends FrameView {
     stage.monitor(tables);
     if (marks.edges) stage.peak(tables, SCALE.peaking[monitors.peakingStrength]);
     stage.watchPicture(monitors);
+  }
+
+  protected tones({ picture, width, height }: LiveStage): Plane {
+    const data = new Float32Array(width * height);
+    for (let p = 0, i = 1; p < data.length; p++, i += 4)
+      data[p] = SCALE.stopsOf(SCALE.table[256 + picture.data[i]]);
+    return { data, width, height };
   }
 
   protected readInFile(at: { x: number; y: number }, radius: number): FrameReading {

@@ -7,6 +7,7 @@ import {
   whitePointOf,
   type Developer,
 } from '@velmo/core/colour';
+import { tonePlane, type Plane } from '@velmo/core/combine';
 import {
   decodeRaw,
   dngDeveloper,
@@ -28,7 +29,8 @@ import {
 import { binLinear, binMosaic, demosaicMalvar, floorOfNoise } from '@velmo/core/sensor';
 import { lumaWeights, type LiveStage } from '../camera/live/liveStage';
 import { watchedBy, type FrameMarks } from './frameMarks';
-import { FrameView, type FrameReading, type FrameSummary, type Piece } from './frameView';
+import { FrameView, type FrameReading, type FrameSummary } from './frameView';
+import type { Piece } from './shownPicture';
 
 /** Scene-linear mid-grey after BaselineExposure. */
 const MID_GREY = 0.18;
@@ -71,7 +73,6 @@ export class RawView extends FrameView {
   summary(): FrameSummary {
     const { raw, exif, profile, asShotNeutral } = this.dng;
     const { midGreyShare } = this;
-    const floor = raw.noise ? floorOfNoise(raw.noise) : 1 / (raw.whiteLevel - raw.blackLevel);
     return {
       ...this.seen(raw.crop),
       exif,
@@ -84,7 +85,7 @@ export class RawView extends FrameView {
           midGreyShare,
         }),
         clipStops: Math.log2(1 / midGreyShare),
-        floorStops: Math.log2(floor / midGreyShare),
+        floorStops: Math.log2(this.floorShare / midGreyShare),
         white: whitePointOf(whiteFromNeutral(profile, asShotNeutral)),
       },
     };
@@ -128,6 +129,21 @@ export class RawView extends FrameView {
       roomStops: clipped.some((share) => share > 0) ? 0 : Math.max(0, -Math.log2(fullest)),
       channels: [stops(mean[0]), stops(mean[1]), stops(mean[2])],
     };
+  }
+
+  protected tones({ raw: rgb, width, height }: LiveStage): Plane {
+    const shift = this.dng.raw.kind === 'linear' ? LINEAR_SHIFT : 0;
+    const black = this.dng.raw.blackLevel >> shift;
+    const range = (this.dng.raw.whiteLevel >> shift) - black;
+    const data = new Float32Array(width * height);
+    for (let p = 0, i = 1; p < data.length; p++, i += 3) data[p] = (rgb[i] - black) / range;
+    return tonePlane({ data, width, height }, this.floorShare);
+  }
+
+  /** Share of the range at which noise takes over; a step of it where the file does not tell. */
+  private get floorShare(): number {
+    const { noise, whiteLevel, blackLevel } = this.dng.raw;
+    return noise ? floorOfNoise(noise) : 1 / (whiteLevel - blackLevel);
   }
 
   /** Puts a piece's raw values into a stage. */

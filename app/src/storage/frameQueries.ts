@@ -1,6 +1,7 @@
 import {
   queryOptions,
   useMutation,
+  useQueries,
   useQuery,
   useQueryClient,
   type QueryClient,
@@ -35,6 +36,7 @@ export const ROLLS_KEY = ['frames', 'rolls'] as const;
 /** The newest frames, and how many there are. */
 export const useNewestFrames = () => useQuery(newestQuery);
 export const useFrame = (id: string) => useQuery(frameQuery(id));
+export const useFrames = (ids: readonly string[]) => useQueries({ queries: ids.map(frameQuery) });
 
 /** All frames that were made by the same press as one. */
 export const useSeries = (id: string) =>

@@ -1,3 +1,4 @@
+export { alignPlanes, tonePlane } from './alignPlanes';
 export { TranslationAligner } from './alignTranslation';
 export { FrameStack, type StackedFrame } from './frameStack';
 export { measureNoise, type StackNoise } from './measureNoise';

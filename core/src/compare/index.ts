@@ -4,3 +4,4 @@ export {
   compareRaws,
   type RawComparison,
 } from './compareRaws';
+export { type DifferencePiece, drawDifference } from './differencePicture';

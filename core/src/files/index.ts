@@ -13,6 +13,7 @@ export { jpegInfo, type JpegInfo } from './jpegInfo';
 export { withMetadata } from './jpegMetadata';
 export { withPngMetadata } from './pngMetadata';
 export {
+  boxInFile,
   type Orientation,
   orientationCode,
   orientationMatrix,
@@ -20,6 +21,7 @@ export {
   placeInFile,
   seenSize,
   turned,
+  wayInFile,
 } from './orientation';
 export { type DngFile, type RawLayout, readDng } from './dng/readDng';
 export { type DngExif, readExif } from './readExif';

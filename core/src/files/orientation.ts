@@ -1,3 +1,5 @@
+import type { PixelBox } from '../optics/aspect';
+
 /**
  * How a file's pixels are turned and mirrored to be seen (TIFF 6.0, Exif 3.0: Orientation 1 to 8). A
  * place (u, v) of the file is seen at (u, v), or at (v, u) where it is swapped; then what lies left
@@ -65,6 +67,23 @@ export const seenSize = ({ swapped }: Orientation, { width, height }: Size): Siz
 export function placeInFile({ swapped, flippedX, flippedY }: Orientation, at: Place): Place {
   const x = flippedX ? 1 - at.x : at.x;
   const y = flippedY ? 1 - at.y : at.y;
+  return swapped ? { x: y, y: x } : { x, y };
+}
+
+/** What of the file is seen in a box; in pixels. @param size of the file */
+export function boxInFile(orientation: Orientation, size: Size, box: PixelBox): PixelBox {
+  const { swapped, flippedX, flippedY } = orientation;
+  const seen = seenSize(orientation, size);
+  const x = flippedX ? seen.width - box.x - box.width : box.x;
+  const y = flippedY ? seen.height - box.y - box.height : box.y;
+  const { width, height } = seenSize(orientation, box);
+  return swapped ? { x: y, y: x, width, height } : { x, y, width, height };
+}
+
+/** A way that was moved in what is seen, as the way in the file. */
+export function wayInFile({ swapped, flippedX, flippedY }: Orientation, way: Place): Place {
+  const x = flippedX ? -way.x : way.x;
+  const y = flippedY ? -way.y : way.y;
   return swapped ? { x: y, y: x } : { x, y };
 }
 

@@ -4,43 +4,49 @@ import { ScrollView, StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { Choice } from '../../instruments/Choice';
 import { useScreenRoom } from '../../instruments/useScreenRoom';
-import { useFrame } from '../../storage/frameQueries';
+import { useFrames } from '../../storage/frameQueries';
 import { summaryWords } from '../../storage/frameWords';
 import type { ListedFrame } from '../../storage/madeFrame';
 import { COLOUR, FONT } from '../../theme/theme';
 import { WHOLE, ZOOM_WORDS } from '../frame/frameLook';
-import { useFrameView } from '../frame/useFrameView';
+import { useFrameView, useRestEnds, type OpenedFrame } from '../frame/useFrameView';
 import { UndoLine } from '../roll/UndoLine';
 import { useDeciding, type Deciding } from '../roll/useDeciding';
-import { COMPARE_WAYS, ComparedPictures, type CompareWay } from './ComparedPictures';
-import { compareWords } from './compareWords';
+import { comparedIds, COMPARE_WAYS, LETTERS, type CompareWay } from './compared';
+import { ComparedPictures } from './ComparedPictures';
+import { compareWords, movedWords } from './compareWords';
 import { TwoHistograms } from './TwoHistograms';
-import { useComparison } from './useComparison';
+import { useAlignment } from './useAlignment';
+import { useComparison, type Comparison } from './useComparison';
 
 const WAY_WORDS: Readonly<Record<CompareWay, string>> = {
   flip: 'flip',
   beside: 'side by side',
   split: 'split',
+  difference: 'difference',
 };
 
 const WIDE = 900;
 const COLUMN = 380;
 
-/** Two frames at the same place and magnification, and what differs in their raws. */
+/** Two to four frames at the same place and magnification, and what differs in their raws. */
 export function CompareScreen() {
-  const { a, b } = useLocalSearchParams<{ a?: string; b?: string }>();
+  const ids =
+    comparedIds(useLocalSearchParams<{ a?: string; b?: string; c?: string; d?: string }>());
   const router = useRouter();
-  const first = useFrame(a ?? '');
-  const second = useFrame(b ?? '');
+  const found = useFrames(ids);
   const back = (): void => (router.canGoBack() ? router.back() : router.replace('/frames'));
-  if (first.data && second.data)
-    return <OpenPair key={`${a} ${b}`} a={first.data} b={second.data} onBack={back} />;
+  const frames = found.flatMap(({ data }) => data ?? []);
+  if (ids.length > 1 && frames.length === ids.length)
+    return <OpenFrames key={ids.join(' ')} frames={frames} onBack={back} />;
   const words =
-    first.isError || second.isError
-      ? 'The browser’s storage could not be read just now. Reload the page to try again.'
-      : first.isPending || second.isPending
-        ? 'Opening ...'
-        : 'One of these frames is not on this device (any more).';
+    ids.length < 2
+      ? 'Two frames at least are needed to compare them: choose them in a roll.'
+      : found.some(({ isError }) => isError)
+        ? 'The browser’s storage could not be read just now. Reload the page to try again.'
+        : found.some(({ isPending }) => isPending)
+          ? 'Opening ...'
+          : 'One of these frames is not on this device (any more).';
   return (
     <View style={[styles.screen, styles.message]} role="main">
       <Text style={styles.text}>{words}</Text>
@@ -49,24 +55,39 @@ export function CompareScreen() {
   );
 }
 
-interface OpenPairProps {
-  readonly a: ListedFrame;
-  readonly b: ListedFrame;
+interface OpenFramesProps {
+  readonly frames: readonly ListedFrame[];
   readonly onBack: () => void;
 }
 
-function OpenPair({ a, b, onBack }: OpenPairProps) {
+/** Frames that are open, as many as there are. */
+function useOpened(frames: readonly ListedFrame[]): OpenedFrame[] {
+  const opened = [
+    useFrameView(frames[0].record),
+    useFrameView(frames[1].record),
+    useFrameView(frames[2]?.record ?? null),
+    useFrameView(frames[3]?.record ?? null),
+  ];
+  return opened.slice(0, frames.length);
+}
+
+function OpenFrames({ frames, onBack }: OpenFramesProps) {
   const [way, setWay] = useState<CompareWay>('flip');
   const [look, setLook] = useState(WHOLE);
+  const [other, setOther] = useState(1);
+  const [isAligned, setAligned] = useState(false);
   const flipped = useHeldKey('f');
-  const openedA = useFrameView(a.record);
-  const openedB = useFrameView(b.record);
+  const opened = useOpened(frames);
+  useRestEnds();
+  const alignment = useAlignment(opened, isAligned);
+  const comparison = useComparison(frames[0], frames[other]);
   const deciding = useDeciding();
   const { width, height } = useScreenRoom();
   const wide = width >= WIDE;
   const pictureWidth = wide ? width - COLUMN : width;
   const pictureHeight = wide ? Math.max(120, height - 48) : Math.round(height * 0.5);
-  const error = openedA.error ?? openedB.error;
+  const error = opened.find((frame) => frame.error)?.error ?? null;
+  const letters = LETTERS.slice(0, frames.length);
   return (
     <View style={styles.screen} role="main">
       <View style={styles.bar}>
@@ -89,9 +110,11 @@ function OpenPair({ a, b, onBack }: OpenPairProps) {
           </View>
         ) : (
           <ComparedPictures
-            a={openedA}
-            b={openedB}
+            frames={opened}
+            moved={alignment.moved}
             way={way}
+            other={other}
+            difference={comparison.picture}
             look={look}
             onLook={setLook}
             flipped={flipped}
@@ -110,13 +133,63 @@ function OpenPair({ a, b, onBack }: OpenPairProps) {
             value={way}
             onChoose={setWay}
           />
-          {way === 'flip' && <Text style={styles.about}>Hold the picture, or F, to see B.</Text>}
-          <Differences a={a} b={b} width={(wide ? COLUMN : width) - 24} />
-          <Verdicts a={a} b={b} deciding={deciding} />
+          {frames.length > 2 && (
+            <Choice
+              label="A against"
+              options={letters.slice(1).map((letter, i) => ({
+                value: i + 1,
+                label: letter,
+                name: `${letter}: A against it`,
+              }))}
+              value={other}
+              onChoose={setOther}
+            />
+          )}
+          <WayWords way={way} other={LETTERS[other]} hasPicture={comparison.picture !== null} />
+          <View style={styles.actions}>
+            <Button
+              label="Align"
+              name="Align: lay the frames on one another"
+              pressed={isAligned}
+              onPress={() => setAligned(!isAligned)}
+            />
+            <Text style={[styles.about, styles.content]} role="status">
+              {!isAligned
+                ? ''
+                : !alignment.isDone
+                  ? 'Aligning ...'
+                  : movedWords(LETTERS[other], alignment.moved[other], opened[0].summary!)}
+            </Text>
+          </View>
+          <Differences
+            comparison={comparison}
+            second={LETTERS[other]}
+            width={(wide ? COLUMN : width) - 24}
+          />
+          <Verdicts frames={frames} deciding={deciding} />
         </ScrollView>
       </View>
     </View>
   );
+}
+
+interface WayWordsProps {
+  readonly way: CompareWay;
+  readonly other: string;
+  readonly hasPicture: boolean;
+}
+
+/** How a way is used, and what its picture means. */
+function WayWords({ way, other, hasPicture }: WayWordsProps) {
+  const words =
+    way === 'flip'
+      ? `Hold the picture, or F, to see ${other}.`
+      : way !== 'difference'
+        ? null
+        : hasPicture
+          ? `Grey: the same but for an even difference in brightness. Lighter: ${other} is brighter there; white or black at one stop.`
+          : 'There is no picture of the difference: it takes two raws of one size and kind.';
+  return words && <Text style={styles.about}>{words}</Text>;
 }
 
 /** True while a key is held, with this screen in front. */
@@ -142,21 +215,21 @@ function useHeldKey(wanted: string): boolean {
   return held;
 }
 
-interface PairProps {
-  readonly a: ListedFrame;
-  readonly b: ListedFrame;
+interface DifferencesProps {
+  readonly comparison: Comparison;
+  readonly second: string;
+  readonly width: number;
 }
 
 /** What differs in the raws, in words and as two histograms. */
-function Differences({ a, b, width }: PairProps & { readonly width: number }) {
-  const { compared, problem } = useComparison(a, b);
+function Differences({ comparison: { compared, problem }, second, width }: DifferencesProps) {
   if (!compared)
     return (
       <Text style={styles.text} role="status">
         {problem ?? 'Comparing the raws ...'}
       </Text>
     );
-  const [first, ...rest] = compareWords(compared);
+  const [first, ...rest] = compareWords(compared, second);
   return (
     <>
       <View role="status">
@@ -167,33 +240,43 @@ function Differences({ a, b, width }: PairProps & { readonly width: number }) {
           </Text>
         ))}
       </View>
-      <Text style={styles.about}>Raw histograms laid over each other, in stops: B dashed.</Text>
-      <TwoHistograms histograms={compared.histograms} width={width} height={120} />
+      <Text style={styles.about}>
+        {`Raw histograms laid over each other, in stops: ${second} dashed.`}
+      </Text>
+      <TwoHistograms histograms={compared.histograms} second={second} width={width} height={120} />
     </>
   );
 }
 
-/** Which of the two is kept, and which dropped. */
-function Verdicts({ a, b, deciding }: PairProps & { readonly deciding: Deciding }) {
+interface VerdictsProps {
+  readonly frames: readonly ListedFrame[];
+  readonly deciding: Deciding;
+}
+
+/** Which of them is kept, and which dropped. */
+function Verdicts({ frames, deciding }: VerdictsProps) {
   return (
     <>
-      {[['A', a] as const, ['B', b] as const].map(([name, { record, decision }]) => (
-        <View key={name} style={styles.verdict} role="group" aria-label={`Frame ${name}`}>
-          <Text style={styles.about}>{`${name} · ${summaryWords(record)}`}</Text>
-          <View style={styles.actions}>
-            {(['kept', 'dropped'] as const).map((choice) => (
-              <Button
-                key={choice}
-                label={`${choice === 'kept' ? 'Keep' : 'Drop'} ${name}`}
-                pressed={decision.choice === choice}
-                onPress={() =>
-                  deciding.choose([record.id], decision.choice === choice ? null : choice)
-                }
-              />
-            ))}
+      {frames.map(({ record, decision }, i) => {
+        const name = LETTERS[i];
+        return (
+          <View key={name} style={styles.verdict} role="group" aria-label={`Frame ${name}`}>
+            <Text style={styles.about}>{`${name} · ${summaryWords(record)}`}</Text>
+            <View style={styles.actions}>
+              {(['kept', 'dropped'] as const).map((choice) => (
+                <Button
+                  key={choice}
+                  label={`${choice === 'kept' ? 'Keep' : 'Drop'} ${name}`}
+                  pressed={decision.choice === choice}
+                  onPress={() =>
+                    deciding.choose([record.id], decision.choice === choice ? null : choice)
+                  }
+                />
+              ))}
+            </View>
           </View>
-        </View>
-      ))}
+        );
+      })}
       <UndoLine deciding={deciding} hint="" />
     </>
   );
@@ -212,5 +295,5 @@ const styles = StyleSheet.create({
   text: { fontFamily: FONT.regular, fontSize: 17, lineHeight: 23, color: COLOUR.light },
   about: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 19, color: COLOUR.lightSoft },
   verdict: { gap: 4 },
-  actions: { flexDirection: 'row', gap: 6 },
+  actions: { flexDirection: 'row', alignItems: 'center', gap: 8 },
 });

@@ -1,49 +1,71 @@
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, Text, View, type ViewStyle } from 'react-native';
+import type { Viewport } from '../../frame/shownPicture';
 import { useMagnifySteps } from '../../instruments/useMagnifySteps';
 import { useSlide } from '../../instruments/useSlide';
 import { useWorkerCanvas } from '../../instruments/useWorkerCanvas';
-import { PANNABLE, SLIDABLE_ACROSS } from '../../instruments/webStyles';
+import { PANNABLE } from '../../instruments/webStyles';
 import { COLOUR, FONT } from '../../theme/theme';
 import {
-  clamp01,
   draggedCentre,
   nextZoom,
+  NOT_MOVED,
   placeInPicture,
   viewportOf,
   type FrameLook,
+  type Moved,
   type Zoom,
 } from '../frame/frameLook';
 import type { OpenedFrame } from '../frame/useFrameView';
-
-export const COMPARE_WAYS = ['flip', 'beside', 'split'] as const;
-export type CompareWay = (typeof COMPARE_WAYS)[number];
+import { LETTERS, type CompareWay } from './compared';
+import { SplitEdge } from './SplitEdge';
+import type { Comparison } from './useComparison';
 
 interface ComparedPicturesProps {
-  readonly a: OpenedFrame;
-  readonly b: OpenedFrame;
+  readonly frames: readonly OpenedFrame[];
+  /** How far each has moved against the first; null is not known. */
+  readonly moved: readonly (Moved | null)[];
   readonly way: CompareWay;
+  /** Which of them stands against the first, by its place. */
+  readonly other: number;
+  readonly difference: Comparison['picture'];
   readonly look: FrameLook;
   readonly onLook: (look: FrameLook) => void;
-  /** B lies on top, by a held key. */
+  /** The other lies on top, by a held key. */
   readonly flipped: boolean;
   readonly width: number;
   readonly height: number;
 }
 
-/** Both frames at the same place and magnification: flipped, side by side, or split by an edge. */
+/** More than two side by side stand in two rows, but on a wide screen. */
+function gridOf(count: number, width: number, height: number): { columns: number; rows: number } {
+  const columns = count === 3 && width > 1.5 * height ? 3 : 2;
+  return { columns, rows: Math.ceil(count / columns) };
+}
+
+/** Frames at the same place and magnification: flipped, side by side, split by an edge, or their difference. */
 export function ComparedPictures(props: ComparedPicturesProps) {
-  const { a, b, way, look, onLook, flipped, width, height } = props;
+  const { frames, moved, way, other, difference, look, onLook, flipped, width, height } = props;
   const [held, setHeld] = useState(false);
   const [edge, setEdge] = useState(0.5);
   const host = useRef<View>(null);
   const centre = useRef(look.centre);
   const start = useRef(look.centre);
-  const each = way === 'beside' ? width / 2 : width;
+  const { columns, rows } = way === 'beside' ? gridOf(frames.length, width, height) : ONE;
+  const box = { width: width / columns, height: height / rows };
   const { zoom } = look;
+  const picture = frames[0].summary;
+  const theirs = moved[other] ?? NOT_MOVED;
   const show = (at: Zoom): void => {
-    const viewport = viewportOf({ zoom: at, centre: centre.current }, { width: each, height });
-    for (const opened of [a, b]) if (opened.summary) void opened.show(viewport, null);
+    if (!picture) return;
+    const shown = (by: Moved): Viewport =>
+      viewportOf({ zoom: at, centre: centre.current }, picture, box, by);
+    if (way === 'difference') void difference?.show(shown(NOT_MOVED), theirs);
+    else
+      frames.forEach((frame, i) => {
+        const seen = way === 'beside' || i === 0 || i === other;
+        if (seen && frame.summary) void frame.show(shown(moved[i] ?? NOT_MOVED), null);
+      });
   };
 
   useEffect(() => {
@@ -51,7 +73,7 @@ export function ComparedPictures(props: ComparedPicturesProps) {
     show(zoom);
     // Shown anew with what it is made of.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [a, b, each, height, zoom, look.centre]);
+  }, [...frames, moved, way, other, difference, box.width, box.height, zoom, look.centre]);
 
   useSlide(host, {
     alone: true,
@@ -59,8 +81,8 @@ export function ComparedPictures(props: ComparedPicturesProps) {
       start.current = centre.current;
     },
     onMove(x, y) {
-      if (zoom === 'fit' || !a.summary) return;
-      centre.current = draggedCentre(start.current, zoom, a.summary, { width: each, height }, x, y);
+      if (zoom === 'fit' || !picture) return;
+      centre.current = draggedCentre(start.current, zoom, picture, box, x, y);
       show(zoom);
     },
     onEnd() {
@@ -68,9 +90,8 @@ export function ComparedPictures(props: ComparedPicturesProps) {
     },
   });
   useMagnifySteps(host, (by, x, y) => {
-    const beside = x % each;
-    if (zoom === 'fit' && a.summary)
-      centre.current = placeInPicture(a.summary, { width: each, height }, beside, y);
+    if (zoom === 'fit' && picture)
+      centre.current = placeInPicture(picture, box, x % box.width, y % box.height);
     onLook({ zoom: nextZoom(zoom, by), centre: centre.current });
   });
   const hold = {
@@ -79,101 +100,111 @@ export function ComparedPictures(props: ComparedPicturesProps) {
     onPointerCancel: () => setHeld(false),
     onPointerLeave: () => setHeld(false),
   } as object;
-  const showsB = flipped || held;
-  const split = { clipPath: `inset(0 0 0 ${(100 * edge).toFixed(2)}%)` } as ViewStyle;
-  const top: ViewStyle =
-    way === 'flip' ? { opacity: showsB ? 1 : 0 } : way === 'split' ? split : {};
+  const showsOther = flipped || held;
+  const styleOf = (i: number): ViewStyle => {
+    const place = {
+      left: way === 'beside' ? (i % columns) * box.width : 0,
+      top: way === 'beside' ? Math.floor(i / columns) * box.height : 0,
+      ...box,
+    };
+    const isSeen =
+      way === 'beside' ||
+      (way !== 'difference' && (i === 0 || (i === other && (way === 'split' || showsOther))));
+    // What lies on top comes last: the first is always underneath.
+    if (!isSeen) return { ...place, opacity: 0 };
+    return way === 'split' && i === other
+      ? ({ ...place, clipPath: `inset(0 0 0 ${(100 * edge).toFixed(2)}%)` } as ViewStyle)
+      : place;
+  };
   return (
     <View style={{ width, height }}>
       <View
         ref={host}
         role="img"
-        aria-label={`${way === 'flip' ? (showsB ? 'Frame B' : 'Frame A') : 'Frames A and B'}${zoom === 'fit' ? '' : ` at ${100 * zoom} percent`}`}
+        aria-label={`${shownWords(way, frames.length, other, showsOther)}${zoom === 'fit' ? '' : ` at ${100 * zoom} percent`}`}
         testID="compared"
         style={[styles.host, PANNABLE, { width, height }]}
         {...(way === 'flip' ? hold : {})}
       >
-        <Picture opened={a} left={0} width={each} height={height} />
-        <Picture
-          opened={b}
-          left={way === 'beside' ? each : 0}
-          width={each}
-          height={height}
-          style={top}
-        />
+        {frames.map((opened, i) => (
+          <Picture key={LETTERS[i]} opened={opened} style={styleOf(i)} />
+        ))}
+        {difference && (
+          <DifferencePicture
+            attach={difference.attach}
+            style={{ left: 0, top: 0, ...box, opacity: way === 'difference' ? 1 : 0 }}
+          />
+        )}
       </View>
-      {way === 'beside' && <View style={[styles.between, { left: each - 1, height }]} />}
-      {way === 'split' && <Edge at={edge} width={width} height={height} onMove={setEdge} />}
-      {(way !== 'flip' || !showsB) && <Text style={[styles.name, styles.nameA]}>A</Text>}
-      {(way !== 'flip' || showsB) && <Text style={[styles.name, styles.nameB]}>B</Text>}
+      {way === 'beside' &&
+        frames.map((_, i) => (
+          <View key={LETTERS[i]} style={[styles.cell, styleOf(i)]}>
+            <Text style={styles.name}>{LETTERS[i]}</Text>
+          </View>
+        ))}
+      {way === 'split' && (
+        <SplitEdge
+          at={edge}
+          width={width}
+          height={height}
+          name={`Edge between A and ${LETTERS[other]}`}
+          onMove={setEdge}
+        />
+      )}
+      {(way === 'split' || (way === 'flip' && !showsOther)) && (
+        <Text style={[styles.name, styles.first]}>A</Text>
+      )}
+      {(way === 'split' || (way === 'flip' && showsOther)) && (
+        <Text style={[styles.name, styles.second]}>{LETTERS[other]}</Text>
+      )}
     </View>
   );
+}
+
+const ONE = { columns: 1, rows: 1 };
+
+function shownWords(way: CompareWay, count: number, other: number, showsOther: boolean): string {
+  if (way === 'flip') return `Frame ${showsOther ? LETTERS[other] : 'A'}`;
+  if (way === 'difference') return `How ${LETTERS[other]} differs from A`;
+  if (way === 'split') return `Frames A and ${LETTERS[other]}`;
+  const names = LETTERS.slice(0, count);
+  return `Frames ${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }
 
 interface PictureProps {
   readonly opened: OpenedFrame;
-  readonly left: number;
-  readonly width: number;
-  readonly height: number;
-  readonly style?: ViewStyle;
+  readonly style: ViewStyle;
 }
 
-function Picture({ opened: { summary, attach }, left, width, height, style }: PictureProps) {
+function Picture({ opened: { summary, attach }, style }: PictureProps) {
   const host = useRef<View>(null);
   useWorkerCanvas(host, summary, attach);
-  return <View ref={host} style={[styles.picture, { left, width, height }, style]} />;
+  return <View ref={host} style={[styles.picture, style]} />;
 }
 
-interface EdgeProps {
-  /** 0..1 from the left. */
-  readonly at: number;
-  readonly width: number;
-  readonly height: number;
-  readonly onMove: (at: number) => void;
+interface DifferencePictureProps {
+  readonly attach: (canvas: OffscreenCanvas) => void;
+  readonly style: ViewStyle;
 }
 
-const STEP = 0.02;
-
-/** The drawn edge between two frames: dragged, or moved by the arrow keys. */
-function Edge({ at, width, height, onMove }: EdgeProps) {
-  const edge = useRef<View>(null);
-  const start = useRef(at);
-  useSlide(edge, {
-    onStart: () => (start.current = at),
-    onMove: (x) => onMove(clamp01(start.current + x / width)),
-  });
-  const onKeyDown = (event: React.KeyboardEvent): void => {
-    const by = event.key === 'ArrowLeft' ? -STEP : event.key === 'ArrowRight' ? STEP : 0;
-    if (by === 0) return;
-    event.preventDefault();
-    onMove(clamp01(at + by));
-  };
-  return (
-    <View
-      ref={edge}
-      role="slider"
-      aria-label="Edge between A and B"
-      aria-valuemin={0}
-      aria-valuemax={100}
-      aria-valuenow={Math.round(100 * at)}
-      tabIndex={0}
-      style={[styles.edge, SLIDABLE_ACROSS, { height, left: at * width - 22 }]}
-      {...({ onKeyDown } as object)}
-    >
-      <View style={styles.line} />
-    </View>
-  );
+function DifferencePicture({ attach, style }: DifferencePictureProps) {
+  const host = useRef<View>(null);
+  useWorkerCanvas(host, attach, attach);
+  return <View ref={host} style={[styles.picture, style]} testID="difference" />;
 }
 
 const styles = StyleSheet.create({
   host: { backgroundColor: '#141414', overflow: 'hidden' },
-  picture: { position: 'absolute', top: 0 },
-  between: { position: 'absolute', top: 0, width: 2, backgroundColor: COLOUR.paper },
-  edge: { position: 'absolute', top: 0, width: 44, alignItems: 'center' },
-  line: { flex: 1, width: 2, backgroundColor: COLOUR.paper },
-  name: {
+  picture: { position: 'absolute' },
+  cell: {
     position: 'absolute',
-    top: 8,
+    borderWidth: 1,
+    borderColor: COLOUR.paper,
+    padding: 7,
+    alignItems: 'flex-start',
+    pointerEvents: 'none',
+  },
+  name: {
     paddingHorizontal: 8,
     paddingVertical: 2,
     borderRadius: 4,
@@ -183,6 +214,6 @@ const styles = StyleSheet.create({
     color: COLOUR.light,
     pointerEvents: 'none',
   },
-  nameA: { left: 8 },
-  nameB: { right: 8 },
+  first: { position: 'absolute', top: 8, left: 8 },
+  second: { position: 'absolute', top: 8, right: 8 },
 });

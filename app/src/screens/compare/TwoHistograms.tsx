@@ -6,6 +6,8 @@ import { COLOUR, FONT } from '../../theme/theme';
 
 interface TwoHistogramsProps {
   readonly histograms: readonly [Uint32Array, Uint32Array];
+  /** What the second is called; the first is A. */
+  readonly second: string;
   readonly width: number;
   readonly height: number;
 }
@@ -16,8 +18,8 @@ const HIGH = 3;
 const EVERY = 2;
 const FOOT = 18;
 
-/** Raw histograms of two frames laid over each other, in stops: A drawn through, B dashed. */
-export function TwoHistograms({ histograms, width, height }: TwoHistogramsProps) {
+/** Raw histograms of two frames laid over each other, in stops: A drawn through, the other dashed. */
+export function TwoHistograms({ histograms, second, width, height }: TwoHistogramsProps) {
   const [first, last] = [ladderBin(LOW), ladderBin(HIGH - 1e-6)];
   const peak = Math.max(
     1,
@@ -39,7 +41,7 @@ export function TwoHistograms({ histograms, width, height }: TwoHistogramsProps)
   return (
     <View
       role="img"
-      aria-label="Raw histograms of both frames, in stops: A drawn through, B dashed"
+      aria-label={`Raw histograms of both frames, in stops: A drawn through, ${second} dashed`}
     >
       <Svg width={width} height={height}>
         {marks.map((stops) => {

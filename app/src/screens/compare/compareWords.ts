@@ -16,11 +16,14 @@ function stopsWords(stops: number): string {
   return `${formatSignedThirds(thirds).replace('+', '')} ${thirds > 3 ? 'stops' : 'stop'}`;
 }
 
-const sided = (stops: number): string =>
-  `B is ${stopsWords(stops)} ${stops > 0 ? 'brighter' : 'darker'} than A`;
-
-/** What two frames have in common and what not, most important first. */
-export function compareWords({ raw, shownStops }: ComparedFrames): string[] {
+/**
+ * What two frames have in common and what not, most important first.
+ *
+ * @param b what the second is called; the first is A
+ */
+export function compareWords({ raw, shownStops }: ComparedFrames, b = 'B'): string[] {
+  const sided = (stops: number): string =>
+    `${b} is ${stopsWords(stops)} ${stops > 0 ? 'brighter' : 'darker'} than A`;
   const lines: string[] = [];
   if (!raw)
     lines.push('Their raws have different sizes or kinds: values cannot be laid on one another.');
@@ -58,7 +61,26 @@ export function compareWords({ raw, shownStops }: ComparedFrames): string[] {
   }
   if (Math.abs(shownStops) > SAME_STOPS)
     lines.push(
-      `B is shown ${stopsWords(shownStops)} ${shownStops > 0 ? 'brighter' : 'darker'} than its raw, against A: that is its ISO’s doing, not the sensor’s.`,
+      `${b} is shown ${stopsWords(shownStops)} ${shownStops > 0 ? 'brighter' : 'darker'} than its raw, against A: that is its ISO’s doing, not the sensor’s.`,
     );
   return lines;
+}
+
+/** Photosites under which a frame has not moved. */
+const STILL = 1;
+
+/** How a frame was laid on A, by how many photosites. */
+export function movedWords(
+  name: string,
+  moved: { readonly x: number; readonly y: number } | null,
+  size: { readonly width: number; readonly height: number },
+): string {
+  if (!moved) return `${name} and A have too little in common to be aligned.`;
+  const [x, y] = [moved.x * size.width, moved.y * size.height];
+  if (Math.hypot(x, y) < STILL) return `${name} lies as A does.`;
+  const ways = [
+    Math.abs(x) < STILL ? '' : `${Math.round(Math.abs(x))} ${x > 0 ? 'right' : 'left'}`,
+    Math.abs(y) < STILL ? '' : `${Math.round(Math.abs(y))} ${y > 0 ? 'down' : 'up'}`,
+  ].filter((way) => way !== '');
+  return `${name} lay ${ways.join(', ')} of A, in photosites.`;
 }

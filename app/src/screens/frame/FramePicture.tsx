@@ -83,7 +83,9 @@ export function FramePicture(props: FramePictureProps) {
   const printed = marks.marks;
   const draw = useMemo(
     () => (at: Zoom) => {
-      const viewport = viewportOf({ zoom: at, centre: centre.current }, { width, height });
+      if (!summary) return;
+      const box = { width, height };
+      const viewport = viewportOf({ zoom: at, centre: centre.current }, summary, box);
       void show(viewport, printed).then((isShown) => {
         // What is on the canvas now, for whoever has to wait for it.
         const element = host.current as unknown as HTMLElement | null;
@@ -91,7 +93,7 @@ export function FramePicture(props: FramePictureProps) {
           element.dataset.shown = JSON.stringify({ zoom: at, marks: printed });
       });
     },
-    [show, width, height, printed],
+    [show, summary, width, height, printed],
   );
   useEffect(() => {
     if (summary) draw(zoom);

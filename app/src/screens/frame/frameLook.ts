@@ -1,4 +1,4 @@
-import type { Viewport } from '../../frame/frameView';
+import type { Size, Viewport } from '../../frame/shownPicture';
 
 /** The whole frame, or so many screen pixels a photosite along each side. */
 export type Zoom = 'fit' | 1 | 2;
@@ -25,20 +25,27 @@ export const ZOOM_WORDS: Readonly<Record<Zoom, string>> = {
 
 export const clamp01 = (v: number): number => Math.min(1, Math.max(0, v));
 
-export interface Size {
-  readonly width: number;
-  readonly height: number;
-}
-
 const pixelRatio = (): number => window.devicePixelRatio || 1;
 
-/** What a canvas of this size in CSS pixels is to show. */
-export function viewportOf({ zoom, centre }: FrameLook, size: Size): Viewport {
+/** How far a frame has moved against one it is laid on: shares of its sides, as seen. */
+export interface Moved {
+  readonly x: number;
+  readonly y: number;
+}
+export const NOT_MOVED: Moved = { x: 0, y: 0 };
+
+/** What a canvas of this size in CSS pixels is to show of a picture. */
+export function viewportOf(
+  { zoom, centre }: FrameLook,
+  picture: Size,
+  box: Size,
+  moved: Moved = NOT_MOVED,
+): Viewport {
   const ratio = pixelRatio();
-  const [width, height] = [size.width * ratio, size.height * ratio];
+  const canvas = { width: box.width * ratio, height: box.height * ratio, ratio, moved };
   return zoom === 'fit'
-    ? { kind: 'fit', width, height, ratio }
-    : { kind: 'full', scale: zoom, ...centre, width, height, ratio };
+    ? { kind: 'fit', ...canvas }
+    : { kind: 'full', scale: zoom, ...within(centre, zoom, picture, box), ...canvas };
 }
 
 /** Photosites of the picture in a CSS pixel. */

@@ -1,9 +1,11 @@
+import type { Plane, Shift } from '@velmo/core/combine';
 import { transfer } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
 import type { FrameMarks } from '../../frame/frameMarks';
-import type { FrameReading, FrameSummary, Viewport } from '../../frame/frameView';
+import type { FrameReading, FrameSummary } from '../../frame/frameView';
 import type { FrameViewApi } from '../../frame/frameView.worker';
 import { endResting, restFrame, takeFrame } from '../../frame/openFrames';
+import type { Viewport } from '../../frame/shownPicture';
 import { latestOnly } from '../../state/latestOnly';
 import { recordStages } from '../../state/stages';
 import { dngOrPicture, type FrameRecord, type StoredFile } from '../../storage/frameRecord';
@@ -22,6 +24,10 @@ export interface OpenedFrame {
     radius: number,
   ) => Promise<FrameReading | null>;
   readonly bytes: (file: StoredFile) => Promise<Uint8Array<ArrayBuffer>>;
+  /** The whole as a small plane of tones; null while it is not open. */
+  readonly plane: () => Promise<Plane | null>;
+  /** How far the second of two planes has moved against the first, by this frame's worker. */
+  readonly align: (first: Plane, second: Plane) => Promise<Shift | null>;
 }
 
 interface Opening {
@@ -42,10 +48,13 @@ const whyNot = (problem: unknown): string => {
 /**
  * Opens a frame's DNG, or the picture it was developed to, in a worker of its own. It rests when it is
  * left, until the screen goes.
+ *
+ * @param record null: nothing is opened
  */
-export function useFrameView(record: FrameRecord): OpenedFrame {
+export function useFrameView(record: FrameRecord | null): OpenedFrame {
   const [opening, setOpening] = useState<Opening | null>(null);
   useEffect(() => {
+    if (!record) return;
     const frame = takeFrame(record);
     const { worker } = frame;
     let left = false;
@@ -94,14 +103,23 @@ export function useFrameView(record: FrameRecord): OpenedFrame {
       show: async (viewport, marks) => (await shown(viewport, marks).catch(() => false)) ?? false,
       read: async (at, radius) => (await read(at, radius).catch(() => null)) ?? null,
       bytes: async (file) => {
-        if (!opening) throw new Error('The frame is still being opened.');
+        if (!opening || !record) throw new Error('The frame is still being opened.');
         return opening.worker.call((api) => api.bytes(record.id, file));
       },
+      plane: async () => (await opening?.worker.call(async (api) => api.plane())) ?? null,
+      align: async (first, second) =>
+        (await opening?.worker.call(async (api) => api.align(first, second))) ?? null,
     };
   }, [opening, record]);
 }
 
 /** Frames that rest go with the screen they were looked at in. */
 export function useRestEnds(): void {
-  useEffect(() => endResting, []);
+  useEffect(
+    () => () => {
+      // What the screen showed comes to rest only after it.
+      setTimeout(endResting, 0);
+    },
+    [],
+  );
 }

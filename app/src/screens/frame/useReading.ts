@@ -1,7 +1,8 @@
 import { useEffect, useLayoutEffect, useRef, type RefObject } from 'react';
 import type { View } from 'react-native';
 import { placedReading, type PlacedReading } from './reading';
-import { placeAt, readRadius, type FrameLook, type Size } from './frameLook';
+import type { Size } from '../../frame/shownPicture';
+import { placeAt, readRadius, type FrameLook } from './frameLook';
 import type { OpenedFrame } from './useFrameView';
 
 /** A finger that stays so long on its place wants to read. */

@@ -9,6 +9,7 @@ import type { Amount } from '../../storage/rolls/listing';
 import { COLOUR, FONT } from '../../theme/theme';
 import { bytesWords } from '../field/words/seriesWords';
 import { MoveChoice } from './MoveChoice';
+import { comparedParams, MAX_COMPARED } from '../compare/compared';
 import { framesWords } from './rollWords';
 import { UndoLine } from './UndoLine';
 import type { Deciding } from './useDeciding';
@@ -67,7 +68,7 @@ export function RollBar(props: RollBarProps) {
           <Button label="Drop" disabled={chosen.size === 0} onPress={() => choose('dropped')} />
           <Button label="Undecided" disabled={chosen.size === 0} onPress={() => choose(null)} />
           <Button label="Move ..." disabled={chosen.size === 0} onPress={() => setMoving(true)} />
-          {chosen.size === 2 && <CompareButton ids={[...chosen]} />}
+          {chosen.size >= 2 && chosen.size <= MAX_COMPARED && <CompareButton ids={[...chosen]} />}
           <Button quiet label="Done" onPress={() => onChoosing(false)} />
         </View>
       ) : (
@@ -81,16 +82,11 @@ export function RollBar(props: RollBarProps) {
   );
 }
 
-/** Leads to two chosen frames side by side; the one made first is A. */
+/** Leads to the chosen frames, two to four, compared; the one made first is A. */
 function CompareButton({ ids }: { readonly ids: readonly string[] }) {
   const router = useRouter();
-  const [a, b] = [...ids].sort();
-  return (
-    <Button
-      label="Compare"
-      onPress={() => router.push({ pathname: '/compare', params: { a, b } })}
-    />
-  );
+  const params = comparedParams([...ids].sort());
+  return <Button label="Compare" onPress={() => router.push({ pathname: '/compare', params })} />;
 }
 
 /** Deletes what is dropped, for good, once it has been said how much that is. */
