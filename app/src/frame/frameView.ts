@@ -1,7 +1,8 @@
 import type { Plane } from '@velmo/core/combine';
 import type { WhitePoint } from '@velmo/core/colour';
-import { placeInFile, type DngExif } from '@velmo/core/files';
+import { orientationCode, placeInFile, type DngExif } from '@velmo/core/files';
 import type { RawStatistics } from '@velmo/core/monitor';
+import { canvasOf, thumbnailUrl } from '../camera/files/thumbnail';
 import type { LiveStage } from '../camera/live/liveStage';
 import { ShownPicture } from './shownPicture';
 
@@ -66,6 +67,13 @@ export abstract class FrameView extends ShownPicture {
         data[p] = tones.data[row * stage.width + column];
       }
     return { data, width, height };
+  }
+
+  /** A small JPEG of it as a data URL. */
+  thumbnail(): Promise<string> {
+    const { stage } = this.stagedWhole(MEASURED_PX, null);
+    const canvas = canvasOf(stage.picture.data, stage.width, stage.height);
+    return thumbnailUrl(canvas, orientationCode(this.orientation));
   }
 
   /** A place 0..1 of the file. */

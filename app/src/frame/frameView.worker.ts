@@ -1,5 +1,6 @@
 import { transfer } from 'comlink';
 import { exposeKept } from '../workers/exposeKept';
+import { examineFile, type ExaminedFile } from './examineFile';
 import type { FrameMarks } from './frameMarks';
 import { alignPlanes, type Plane, type Shift } from '@velmo/core/combine';
 import type { DifferenceView } from './differenceView';
@@ -59,6 +60,8 @@ const api = {
   },
   /** How far the second of two planes has moved against the first; null: nothing to tell it by. */
   align: async (first: Plane, second: Plane): Promise<Shift | null> => alignPlanes(first, second),
+  /** What a file from elsewhere is; rejects with a sentence where it cannot be read. */
+  examine: (file: Blob): Promise<ExaminedFile> => examineFile(file),
   /** The bytes of a stored file, for saving. */
   async bytes(id: string, file: StoredFile): Promise<Uint8Array<ArrayBuffer>> {
     const bytes = await readFile(id, file);

@@ -13,7 +13,14 @@ export interface StoredFile {
 }
 
 /** How a frame came to be. */
-export const FRAME_ORIGINS = ['raw', 'video-frame', 'photo', 'photo-remade', 'average'] as const;
+export const FRAME_ORIGINS = [
+  'raw',
+  'video-frame',
+  'photo',
+  'photo-remade',
+  'average',
+  'opened',
+] as const;
 export type FrameOrigin = (typeof FRAME_ORIGINS)[number];
 
 /** What is known of a frame the moment it is made; null where the camera does not say. */
@@ -21,8 +28,9 @@ export interface FrameFacts {
   readonly id: string;
   /** Milliseconds since 1970. */
   readonly capturedAt: number;
-  readonly camera: 'simulated' | 'browser';
-  /** The simulated place's id, or what the system calls the camera. */
+  /** What it was made with: `file` was made elsewhere, and opened here. */
+  readonly camera: 'simulated' | 'browser' | 'file';
+  /** The simulated place's id, what the system calls the camera, or what the file does. */
   readonly place: string;
   readonly origin: FrameOrigin;
   readonly timeS: number | null;
@@ -81,7 +89,7 @@ export const FRAME_RECORD_SCHEMA = {
       version: { const: 2 },
       id: { type: 'string', pattern: '^[a-z0-9-]{8,64}$' },
       capturedAt: { type: 'number', minimum: 0 },
-      camera: { enum: ['simulated', 'browser'] },
+      camera: { enum: ['simulated', 'browser', 'file'] },
       place: text(200),
       origin: { enum: FRAME_ORIGINS },
       timeS: numberOrNull,

@@ -14,6 +14,7 @@ const ORIGIN: Readonly<Record<FrameOrigin, string>> = {
   photo: 'its own photo',
   'photo-remade': 'its own photo',
   average: 'average of video frames',
+  opened: 'opened file',
 };
 
 /** Where a frame came from: "Pans at noon (simulated)". */
@@ -28,7 +29,7 @@ export function exposureWords({ words, camera, timeS, iso }: FrameRecord): strin
   if (words) return words.summary;
   // A device reports odd times; a simulated shutter closed early has one.
   const told = (s: number): string =>
-    timeWords(camera === 'browser' ? timeSFromClick(Math.round(clickFromTimeS(s))) : s);
+    timeWords(camera !== 'simulated' ? timeSFromClick(Math.round(clickFromTimeS(s))) : s);
   const known = [
     timeS === null ? null : told(timeS),
     iso === null ? null : `ISO ${nominalIso(clickFromIso(iso))}`,

@@ -1,4 +1,4 @@
-export { decodeRaw } from './dng/decodeRaw';
+export { decodeRaw, decodeStored } from './dng/decodeRaw';
 export type {
   CompositeFrames,
   DngDescription,
@@ -23,7 +23,9 @@ export {
   turned,
   wayInFile,
 } from './orientation';
-export { type DngFile, type RawLayout, readDng } from './dng/readDng';
+export { type DngFile, isDng, type RawLayout, readDng } from './dng/readDng';
+export { fileTypeOf, type FileType, HEAD_BYTES } from './decoders/fileType';
+export { takenAt } from './takenAt';
 export { type DngExif, readExif } from './readExif';
 export { readPictureExif, readPictureTiff } from './readPicture';
 export {

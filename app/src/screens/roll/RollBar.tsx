@@ -8,8 +8,9 @@ import { droppedIn } from '../../storage/frames';
 import type { Amount } from '../../storage/rolls/listing';
 import { COLOUR, FONT } from '../../theme/theme';
 import { bytesWords } from '../field/words/seriesWords';
-import { MoveChoice } from './MoveChoice';
 import { comparedParams, MAX_COMPARED } from '../compare/compared';
+import { MoveChoice } from './MoveChoice';
+import { OpenFilesButton } from './OpenFilesButton';
 import { framesWords } from './rollWords';
 import { UndoLine } from './UndoLine';
 import type { Deciding } from './useDeciding';
@@ -24,6 +25,7 @@ interface RollBarProps {
   readonly roll: string | null;
   readonly deciding: Deciding;
   readonly onField: () => void;
+  readonly onFiles: (files: readonly File[]) => void;
 }
 
 /** From this width on words and buttons stand side by side. */
@@ -33,7 +35,7 @@ const HINT = 'Open a frame: up keeps, down drops, sideways goes on. Or choose se
 
 /** What can be done with the frames of a roll. */
 export function RollBar(props: RollBarProps) {
-  const { chosen, onChoosing, canChoose, dropped, roll, deciding, onField } = props;
+  const { chosen, onChoosing, canChoose, dropped, roll, deciding, onField, onFiles } = props;
   const [moving, setMoving] = useState(false);
   const wide = useScreenRoom().width >= WIDE;
   if (chosen && moving)
@@ -75,6 +77,7 @@ export function RollBar(props: RollBarProps) {
         <View style={styles.actions}>
           <Button label="To Field" onPress={onField} />
           {canChoose && <Button label="Choose" onPress={() => onChoosing(true)} />}
+          <OpenFilesButton onFiles={onFiles} />
           {dropped && dropped.frames > 0 && <Empty amount={dropped} roll={roll} />}
         </View>
       )}

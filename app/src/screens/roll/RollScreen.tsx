@@ -1,8 +1,9 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useCallback, useEffect, useRef, useState } from 'react';
-import { ScrollView, StyleSheet, View } from 'react-native';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { ScrollView, StyleSheet, Text, View } from 'react-native';
 import { useScreenRoom } from '../../instruments/useScreenRoom';
-import { loadCurrentRoll } from '../../storage/rolls/currentRoll';
+import type { RollSummary } from '../../storage/rolls/catalogue';
+import { loadCurrentRoll, type CurrentRoll } from '../../storage/rolls/currentRoll';
 import {
   useRoll,
   useRollBeginning,
@@ -10,15 +11,17 @@ import {
   useUnreadable,
 } from '../../storage/rolls/rollQueries';
 import { paramsOfView, viewOfParams, wholeRoll, type RollView } from '../../storage/rolls/rollView';
-import { COLOUR } from '../../theme/theme';
+import { COLOUR, FONT } from '../../theme/theme';
 import { ContactSheet } from './ContactSheet';
 import { NoFrames } from './NoFrames';
+import { OpenedFiles } from './OpenedFiles';
 import { RollBar } from './RollBar';
 import { RollSheets, type OpenRollSheet } from './RollSheets';
 import { RollStatus } from './RollStatus';
 import { UnreadableFrames } from './UnreadableFrames';
 import { UnsavedFrames } from './UnsavedFrames';
 import { useDeciding, useDecidingKeys } from './useDeciding';
+import { useOpenFiles } from './useOpenFiles';
 
 /** From this width on a sheet stands beside the frames. */
 const WIDE = 900;
@@ -40,6 +43,7 @@ export function RollScreen() {
   const [cursor, setCursor] = useState(0);
   const deciding = useDeciding();
   useEffect(() => void loadCurrentRoll(), []);
+  const opening = useOpenFiles(useRollToFill(view, rolls));
 
   // What is known first is shown first.
   const known = listing ?? beginning.data ?? null;
@@ -106,6 +110,7 @@ export function RollScreen() {
       />
       <View style={[styles.content, wide && styles.row]}>
         <View style={styles.content}>
+          <OpenedFiles opening={opening} />
           <Aside all={view.roll === null} begun={begun} />
           {stacks.length > 0 ? (
             <ContactSheet
@@ -132,9 +137,22 @@ export function RollScreen() {
         roll={view.roll}
         deciding={deciding}
         onField={toField}
+        onFiles={opening.open}
       />
+      {opening.isOver && (
+        <View style={styles.drop}>
+          <Text style={styles.dropText}>Let go to open these files as frames.</Text>
+        </View>
+      )}
     </View>
   );
+}
+
+/** The roll that opened files lie in: the one looked at; null for all frames. */
+function useRollToFill(view: RollView, rolls: readonly RollSummary[]): CurrentRoll | null {
+  const id = view.roll;
+  const name = rolls.find((roll) => roll.id === id)?.name ?? id;
+  return useMemo(() => (id === null || name === null ? null : { id, name }), [id, name]);
 }
 
 /** All of a stack chosen, or none of it any more. */
@@ -166,4 +184,20 @@ const styles = StyleSheet.create({
   beside: { width: SHEET_WIDTH, padding: 4 },
   over: { flexGrow: 1, flexShrink: 1, flexBasis: '30%', maxHeight: '62%', padding: 4 },
   aside: { flexGrow: 0, maxHeight: '50%' },
+  drop: {
+    position: 'absolute',
+    left: 12,
+    right: 12,
+    top: 12,
+    bottom: 12,
+    alignItems: 'center',
+    justifyContent: 'center',
+    borderRadius: 8,
+    borderWidth: 3,
+    borderStyle: 'dashed',
+    borderColor: COLOUR.paper,
+    backgroundColor: 'rgba(22,22,22,0.88)',
+    pointerEvents: 'none',
+  },
+  dropText: { fontFamily: FONT.semibold, fontSize: 20, color: COLOUR.light },
 });

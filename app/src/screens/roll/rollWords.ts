@@ -37,10 +37,16 @@ export const FACET_WORDS: Readonly<Record<Facet, string>> = {
   day: 'Day',
 };
 
+const CAMERA_WORDS: Readonly<Record<string, string>> = {
+  simulated: 'simulated',
+  browser: 'this device',
+  file: 'opened files',
+};
+
 /** A value of a fact as it is read. */
 export function facetValueWords(facet: Facet, value: string): string {
   if (facet === 'place') return findScene(value)?.name ?? value;
-  if (facet === 'camera') return value === 'simulated' ? 'simulated' : 'this device';
+  if (facet === 'camera') return CAMERA_WORDS[value] ?? value;
   if (facet === 'lens') {
     const lens = findLens(value);
     return lens ? `${Math.round(lens.focalLength35Mm)} mm` : value;

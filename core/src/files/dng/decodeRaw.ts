@@ -1,21 +1,23 @@
-import { DngError } from './dngError';
 import { decodeLjpeg } from './ljpeg/decode';
+import { normalised } from './normalisation';
 import type { DngFile } from './readDng';
 import { COMPRESSION_JPEG } from './tags';
+import { unpack } from './unpack';
 
 /**
- * All raw samples of a DNG: `width * height * samplesPerPixel`, row by row, none above its white
- * level (DNG 1.4, chapter 5, "Clipping"). Throws DngError when a tile is broken.
+ * All raw samples of a DNG as they are stored, masked borders included, each as its
+ * LinearizationTable has it: `width * height * samplesPerPixel` of `dng.stored`, row by row. Throws
+ * DngError when a tile is broken.
  */
-export function decodeRaw(dng: DngFile): Uint16Array {
-  const { raw, bytes } = dng;
-  const { width, height, samplesPerPixel: n, tileWidth, tileHeight, whiteLevel } = raw;
+export function decodeStored({ stored, bytes }: DngFile): Uint16Array {
+  const { width, height, samplesPerPixel: n, tileWidth, tileHeight, table } = stored;
   const data = new Uint16Array(width * height * n);
   const across = Math.ceil(width / tileWidth);
-  for (let i = 0; i < raw.offsets.length; i++) {
+  const little = bytes[0] === 0x49;
+  for (let i = 0; i < stored.offsets.length; i++) {
     const x = (i % across) * tileWidth;
     const y = Math.floor(i / across) * tileHeight;
-    const block = bytes.subarray(raw.offsets[i], raw.offsets[i] + raw.byteCounts[i]);
+    const block = bytes.subarray(stored.offsets[i], stored.offsets[i] + stored.byteCounts[i]);
     const target = {
       data,
       offset: (y * width + x) * n,
@@ -23,27 +25,17 @@ export function decodeRaw(dng: DngFile): Uint16Array {
       keep: Math.min(tileWidth, width - x) * n,
       keepRows: Math.min(tileHeight, height - y),
     };
-    if (raw.compression === COMPRESSION_JPEG) decodeLjpeg(block, tileWidth * n, tileHeight, target);
-    else copyUncompressed(dng, block, tileWidth * n, target);
+    if (stored.compression === COMPRESSION_JPEG)
+      decodeLjpeg(block, tileWidth * n, tileHeight, target);
+    else unpack(block, tileWidth * n, stored.bits, little, target);
   }
-  for (let i = 0; i < data.length; i++) if (data[i] > whiteLevel) data[i] = whiteLevel;
+  if (table) for (let i = 0; i < data.length; i++) data[i] = table[data[i]];
   return data;
 }
 
-function copyUncompressed(
-  { bytes }: DngFile,
-  block: Uint8Array,
-  tileRow: number,
-  target: { data: Uint16Array; offset: number; stride: number; keep: number; keepRows: number },
-): void {
-  if (block.length < tileRow * 2 * target.keepRows)
-    throw new DngError('The DNG is broken or cut short: a block is too small.');
-  const view = new DataView(block.buffer, block.byteOffset, block.byteLength);
-  const little = bytes[0] === 0x49;
-  for (let y = 0; y < target.keepRows; y++)
-    for (let x = 0; x < target.keep; x++)
-      target.data[target.offset + y * target.stride + x] = view.getUint16(
-        (y * tileRow + x) * 2,
-        little,
-      );
-}
+/**
+ * The raw of a DNG in its normalised form: `width * height * samplesPerPixel` of `dng.raw`, row by
+ * row, none above its white level. Throws DngError when a tile is broken.
+ */
+export const decodeRaw = (dng: DngFile): Uint16Array =>
+  normalised(decodeStored(dng), dng.stored, dng.normalisation);

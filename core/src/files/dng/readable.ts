@@ -2,11 +2,6 @@ import type { TiffDirectory, TiffReader } from '../tiff/reader';
 import { DngError } from './dngError';
 import { TAG } from './tags';
 
-interface Size {
-  readonly width: number;
-  readonly height: number;
-}
-
 const allSame = (values: readonly number[]): boolean => values.every((v) => v === values[0]);
 
 /** What the raw directory says, where it is said at all: other than `expected` cannot be read. */
@@ -26,31 +21,8 @@ function differs(
  */
 const UNREAD: readonly (readonly [
   why: string,
-  found: (reader: TiffReader, d: TiffDirectory, size: Size) => boolean,
+  found: (reader: TiffReader, d: TiffDirectory) => boolean,
 ])[] = [
-  [
-    'its values pass through a table (LinearizationTable)',
-    (_, d) => d.entries.has(TAG.LinearizationTable),
-  ],
-  [
-    'only part of its image is sensor data (ActiveArea)',
-    (r, d, { width, height }) => differs(r, d, TAG.ActiveArea, [0, 0, height, width]),
-  ],
-  [
-    'its black level differs from photosite to photosite (BlackLevel)',
-    (r, d) => !allSame(r.numbers(d, TAG.BlackLevel)),
-  ],
-  [
-    'its black level changes over the image (BlackLevelDelta)',
-    (r, d) =>
-      [TAG.BlackLevelDeltaH, TAG.BlackLevelDeltaV].some((tag) =>
-        r.numbers(d, tag).some((v) => v !== 0),
-      ),
-  ],
-  [
-    'its black level is no whole number (BlackLevel)',
-    (r, d) => r.numbers(d, TAG.BlackLevel).some((v) => Number.isFinite(v) && v % 1 !== 0),
-  ],
   [
     'its white level differs from colour to colour (WhiteLevel)',
     (r, d) => !allSame(r.numbers(d, TAG.WhiteLevel)),
@@ -78,8 +50,8 @@ const UNREAD: readonly (readonly [
 ];
 
 /** Throws DngError, with the reason, where a raw image would be read as other light than it holds. */
-export function refuseUnread(reader: TiffReader, d: TiffDirectory, size: Size): void {
+export function refuseUnread(reader: TiffReader, d: TiffDirectory): void {
   for (const [why, found] of UNREAD)
-    if (found(reader, d, size))
+    if (found(reader, d))
       throw new DngError(`Velmo cannot read this DNG yet: ${why}. A raw developer opens it.`);
 }

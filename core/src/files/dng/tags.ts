@@ -25,6 +25,7 @@ export const TAG = {
   TileOffsets: 324,
   TileByteCounts: 325,
   SubIFDs: 330,
+  SampleFormat: 339,
   YCbCrSubSampling: 530,
   YCbCrPositioning: 531,
   XMP: 700,

@@ -32,8 +32,8 @@ interface Stream {
 /**
  * Decodes lossless JPEG (ITU-T T.81 annex H) of predictor 1 to 7 into a target.
  *
- * @param width samples a row must have (columns times components)
- * @param height rows it must have
+ * @param width samples of a row (columns times components; several rows may lie in one)
+ * @param height rows
  * @param plain true: without WebAssembly in any case
  * Throws DngError when the stream is broken or of another size; bounded by `width * height` steps.
  */
@@ -46,11 +46,13 @@ export function decodeLjpeg(
 ): void {
   const stream = parseHeaders(bytes);
   const { columns, rows, components } = stream.frame;
-  if (columns * components !== width || rows !== height)
+  const across = columns * components;
+  // Some writers lay rows of a tile side by side: two rows of a mosaic as one, for a better guess.
+  if (across % width !== 0 || across * rows !== width * height)
     throw new DngError(
       `compressed block is ${columns * components} x ${rows} samples, not ${width} x ${height}`,
     );
-  decodeRows(bytes, stream, target, plain);
+  decodeRows(bytes, stream, width, target, plain);
 }
 
 const fail = (what: string): never => {
@@ -191,6 +193,7 @@ const FORGIVEN_BYTES = 4;
 function decodeRows(
   bytes: Uint8Array,
   { frame, predictor, lookups, start }: Stream,
+  tileWidth: number,
   target: LjpegTarget,
   plain: boolean,
 ): void {
@@ -213,7 +216,8 @@ function decodeRows(
   words.fill(0, 0, TABLES_AT / 4);
   words[at] = dataAt;
   const end = dataAt + length + SPARE_BYTES - 4;
-  const keep = Math.min(width, target.keep);
+  const keep = Math.min(tileWidth, target.keep);
+  const folded = width / tileWidth;
   for (let y = 0; y < rows; y++) {
     const [row, above] = [rowsAt + (y & 1) * apart, rowsAt + (~y & 1) * apart];
     const first = y === 0 ? 1 << (precision - 1) : 0;
@@ -223,7 +227,10 @@ function decodeRows(
       fail('invalid code');
     const used = words[at] - dataAt - words[held] / 8;
     if (used > length + FORGIVEN_BYTES) fail('data ends too soon');
-    if (y < target.keepRows)
-      target.data.set(new Uint16Array(buffer, row, keep), target.offset + y * target.stride);
+    for (let k = 0, to = y * folded; k < folded && to < target.keepRows; k++, to++)
+      target.data.set(
+        new Uint16Array(buffer, row + 2 * k * tileWidth, keep),
+        target.offset + to * target.stride,
+      );
   }
 }

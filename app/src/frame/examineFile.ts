@@ -1,0 +1,69 @@
+import { fileTypeOf, HEAD_BYTES, isDng, takenAt, type DngExif } from '@velmo/core/files';
+import type { FrameFacts, StoredKind } from '../storage/frameRecord';
+import type { FrameSummary, FrameView } from './frameView';
+import { PictureView } from './pictureView';
+import { RawView } from './rawView';
+
+/** What was found in a file from elsewhere. */
+export interface ExaminedFile {
+  readonly kind: StoredKind;
+  /** When it was taken: ISO 8601, null where it does not say. */
+  readonly takenAt: string | null;
+  readonly facts: Omit<FrameFacts, 'id' | 'capturedAt' | 'roll' | 'series'>;
+  readonly thumbnail: string;
+}
+
+/** Larger files are not opened: a phone has no room to decode them. */
+const MAX_BYTES = 400e6;
+const MAX_PLACE = 200;
+const MAX_LENS = 64;
+
+/** Looks into a file from elsewhere. Rejects with a sentence that says why it cannot be opened. */
+export async function examineFile(file: Blob): Promise<ExaminedFile> {
+  if (file.size === 0) throw new Error('The file is empty.');
+  if (file.size > MAX_BYTES)
+    throw new Error(`The file is larger than ${MAX_BYTES / 1e6} MB: too large to be opened here.`);
+  const type = fileTypeOf(new Uint8Array(await file.slice(0, HEAD_BYTES).arrayBuffer()));
+  if (type.kind === null)
+    throw new Error(
+      `${type.name ? `This is ${type.name}, which Velmo does not read` : 'This is no picture Velmo knows'}: it opens DNG, JPEG, PNG and TIFF.`,
+    );
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  const kind = type.kind === 'tiff' && isDng(bytes) ? 'dng' : type.kind;
+  const view: FrameView = kind === 'dng' ? RawView.of(bytes) : await PictureView.of(kind, bytes);
+  const summary = view.summary();
+  return {
+    kind,
+    takenAt: takenAt(summary.exif),
+    facts: factsOf(summary),
+    thumbnail: await view.thumbnail(),
+  };
+}
+
+const positive = (v: number | undefined): number | null =>
+  v !== undefined && Number.isFinite(v) && v > 0 ? v : null;
+
+function factsOf({ exif, width, height, raw }: FrameSummary): ExaminedFile['facts'] {
+  const { compensationStops, focusedM, lensModel } = exif;
+  return {
+    camera: 'file',
+    place: cameraName(exif).slice(0, MAX_PLACE),
+    origin: 'opened',
+    timeS: positive(exif.timeS),
+    iso: positive(exif.iso),
+    compClicks: compensationStops === undefined ? null : 3 * compensationStops,
+    lens: lensModel ? lensModel.slice(0, MAX_LENS) : null,
+    focusDioptres: focusedM === undefined || !(focusedM > 0) ? null : 1 / focusedM,
+    white: raw ? { kelvin: raw.white.kelvin, tint: raw.white.tint } : null,
+    clippedShare: raw ? raw.statistics.clippedShare : null,
+    width,
+    height,
+    average: null,
+  };
+}
+
+/** "Maker Model", without the maker twice. */
+function cameraName({ make = '', model = '' }: DngExif): string {
+  const [maker, name] = [make.trim(), model.trim()];
+  return name.toLowerCase().startsWith(maker.toLowerCase()) ? name : `${maker} ${name}`.trim();
+}

@@ -1,0 +1,72 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useState } from 'react';
+import { openFiles, type OpeningFiles } from '../../frame/opening/openFiles';
+import { createStore, useStore } from '../../state/store';
+import { currentRollStore, NO_ROLL, type CurrentRoll } from '../../storage/rolls/currentRoll';
+
+/** Goes on while other screens are looked at. */
+const openingStore = createStore<OpeningFiles | null>(null);
+
+export interface Opening {
+  /** Null before anything was opened, and once what was said of it is put away. */
+  readonly progress: OpeningFiles | null;
+  readonly open: (files: readonly File[]) => void;
+  readonly putAway: () => void;
+  /** Files are held over the page. */
+  readonly isOver: boolean;
+}
+
+/**
+ * Opens files from elsewhere by button or by dropping them on the page.
+ *
+ * @param roll the roll they are to lie in; null: the one frames are made into
+ */
+export function useOpenFiles(roll: CurrentRoll | null): Opening {
+  const client = useQueryClient();
+  const progress = useStore(openingStore, (p) => p);
+  const [isOver, setOver] = useState(false);
+  const open = useCallback(
+    (files: readonly File[]): void => {
+      if (files.length === 0 || openingStore.get()?.now) return;
+      const target = roll ?? currentRollStore.get() ?? NO_ROLL;
+      void openFiles(files, target, (now) => {
+        const before = openingStore.get()?.opened ?? 0;
+        openingStore.set(now);
+        // A list of thousands is not made anew with every file.
+        if (now.now === null || (now.opened > before && now.opened <= FIRST_SHOWN))
+          void client.invalidateQueries({ queryKey: ['frames'] });
+      });
+    },
+    [client, roll],
+  );
+  useEffect(() => {
+    const holdsFiles = (event: DragEvent): boolean =>
+      event.dataTransfer?.types.includes('Files') ?? false;
+    const onOver = (event: DragEvent): void => {
+      if (!holdsFiles(event)) return;
+      event.preventDefault();
+      setOver(true);
+    };
+    const onLeave = (event: DragEvent): void => {
+      if (event.relatedTarget === null) setOver(false);
+    };
+    const onDrop = (event: DragEvent): void => {
+      if (!holdsFiles(event)) return;
+      event.preventDefault();
+      setOver(false);
+      open([...(event.dataTransfer?.files ?? [])]);
+    };
+    window.addEventListener('dragover', onOver);
+    window.addEventListener('dragleave', onLeave);
+    window.addEventListener('drop', onDrop);
+    return () => {
+      window.removeEventListener('dragover', onOver);
+      window.removeEventListener('dragleave', onLeave);
+      window.removeEventListener('drop', onDrop);
+    };
+  }, [open]);
+  return { progress, open, putAway: () => openingStore.set(null), isOver };
+}
+
+/** So many files are shown one by one as they come. */
+const FIRST_SHOWN = 12;

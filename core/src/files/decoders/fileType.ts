@@ -1,0 +1,64 @@
+/** What a file is, by how it begins. */
+export type FileType =
+  | { readonly kind: 'tiff' | 'jpeg' | 'png' }
+  /** A kind that is known by name and cannot be read. */
+  | { readonly kind: null; readonly name: string | null };
+
+/** How much of a file `fileTypeOf` looks at. */
+export const HEAD_BYTES = 32;
+
+const starts = (head: Uint8Array, at: number, bytes: readonly number[]): boolean =>
+  bytes.every((byte, i) => head[at + i] === byte);
+
+const text = (head: Uint8Array, at: number, word: string): boolean =>
+  starts(
+    head,
+    at,
+    Array.from(word, (c) => c.charCodeAt(0)),
+  );
+
+/** Brands of ISO base media files (ISO/IEC 14496-12, `ftyp`). */
+const BRANDS: Readonly<Record<string, string>> = {
+  avif: 'AVIF',
+  avis: 'AVIF',
+  heic: 'HEIC',
+  heix: 'HEIC',
+  mif1: 'HEIF',
+  msf1: 'HEIF',
+  'crx ': 'CR3',
+  isom: 'a film',
+  mp42: 'a film',
+  'qt  ': 'a film',
+};
+
+/** Other beginnings: where, what, and whose they are. */
+const OTHERS: readonly (readonly [at: number, word: string, name: string])[] = [
+  [0, '\u00ff\n', 'JPEG XL'],
+  [4, 'JXL ', 'JPEG XL'],
+  [8, 'WEBP', 'WebP'],
+  [0, 'GIF8', 'GIF'],
+  [0, 'BM', 'BMP'],
+  [0, '%PDF', 'PDF'],
+  [0, 'FUJIFILM', 'RAF'],
+  [0, 'FOVb', 'X3F'],
+  [0, '\u0000MRM', 'MRW'],
+  [0, 'PK', 'ZIP'],
+  [0, 'IIRO', 'ORF'],
+  [0, 'IIRS', 'ORF'],
+  [0, 'MMOR', 'ORF'],
+  [0, 'IIU\u0000', 'RW2'],
+];
+
+/** @param head the first bytes of the file, `HEAD_BYTES` where it has so many */
+export function fileTypeOf(head: Uint8Array): FileType {
+  if (starts(head, 0, [0xff, 0xd8, 0xff])) return { kind: 'jpeg' };
+  if (starts(head, 0, [0x89, 0x50, 0x4e, 0x47])) return { kind: 'png' };
+  if (starts(head, 0, [0x49, 0x49, 42, 0]) || starts(head, 0, [0x4d, 0x4d, 0, 42]))
+    return text(head, 8, 'CR') ? { kind: null, name: 'CR2' } : { kind: 'tiff' };
+  if (text(head, 4, 'ftyp')) {
+    const brand = String.fromCharCode(...head.subarray(8, 12));
+    return { kind: null, name: BRANDS[brand] ?? 'a film or a picture of another kind' };
+  }
+  const other = OTHERS.find(([at, word]) => text(head, at, word));
+  return { kind: null, name: other ? other[2] : null };
+}

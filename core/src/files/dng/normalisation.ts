@@ -1,0 +1,189 @@
+import type { PixelBox } from '../../optics/aspect';
+import type { TiffDirectory, TiffReader } from '../tiff/reader';
+import { DngError } from './dngError';
+import { MIN_SIDE, type StoredRaw } from './storedRaw';
+import { TAG } from './tags';
+
+/**
+ * How a stored raw becomes the one form everything else reads: red, green, green, blue from its first
+ * photosite on, one black level and one white level, no masked borders (DNG 1.4, chapter 5, "Mapping
+ * raw values to linear reference values", black only: the scale stays the file's).
+ */
+export interface Normalisation {
+  /** The part of the stored raw that is kept. */
+  readonly box: PixelBox;
+  /** The black level all photosites are brought to. */
+  readonly blackLevel: number;
+  /** What reaches it clips, in any colour. */
+  readonly whiteLevel: number;
+  /** Added to what is stored: by place, repeated; and by column and row of the box. Null: nothing. */
+  readonly shift: BlackShift | null;
+}
+
+interface BlackShift {
+  readonly columns: number;
+  readonly rows: number;
+  /** `rows * columns * samplesPerPixel`, from the box' first photosite on. */
+  readonly byPlace: Float64Array;
+  readonly byColumn: Float64Array | null;
+  readonly byRow: Float64Array | null;
+}
+
+const MAX_REPEAT = 16;
+const MAX_LEVEL = 65535;
+
+export function readNormalisation(
+  reader: TiffReader,
+  d: TiffDirectory,
+  stored: StoredRaw,
+): Normalisation {
+  const area = activeArea(reader, d, stored);
+  const { x, y } = stored.kind === 'cfa' ? firstRed(reader, d) : { x: 0, y: 0 };
+  const box = {
+    x: area.x + x,
+    y: area.y + y,
+    width: area.width - x,
+    height: area.height - y,
+  };
+  if (box.width < MIN_SIDE || box.height < MIN_SIDE)
+    throw new DngError('The DNG is broken: hardly any of its raw image is sensor data.');
+  const { samplesPerPixel } = stored;
+  const [rows, columns] = repeatOf(reader, d);
+  const levels = reader.numbers(d, TAG.BlackLevel);
+  const count = rows * columns * samplesPerPixel;
+  const blackOf = (i: number): number => levels[i] ?? levels[0] ?? 0;
+  // The pattern begins with the active area, the box perhaps a photosite later.
+  const black = Float64Array.from({ length: count }, (_, i) => {
+    const sample = i % samplesPerPixel;
+    const column = (Math.floor(i / samplesPerPixel) + x) % columns;
+    const row = (Math.floor(i / samplesPerPixel / columns) + y) % rows;
+    return blackOf((row * columns + column) * samplesPerPixel + sample);
+  });
+  const byColumn = deltas(reader, d, TAG.BlackLevelDeltaH, area.width, x);
+  const byRow = deltas(reader, d, TAG.BlackLevelDeltaV, area.height, y);
+  const white = Math.min(...whiteLevels(reader, d), MAX_LEVEL);
+  const most = largest(black) + (byColumn ? largest(byColumn) : 0) + (byRow ? largest(byRow) : 0);
+  const isEven = !byColumn && !byRow && black.every((b) => b === black[0]);
+  const blackLevel = Math.ceil(most);
+  const normalised: Normalisation = {
+    box,
+    blackLevel,
+    // The colour whose black is highest has the least room.
+    whiteLevel: Math.floor(white + blackLevel - most),
+    shift:
+      isEven && black[0] === blackLevel
+        ? null
+        : { columns, rows, byPlace: black.map((b) => blackLevel - b), byColumn, byRow },
+  };
+  checkLevels(normalised);
+  return normalised;
+}
+
+function checkLevels({ blackLevel, whiteLevel }: Normalisation): void {
+  const sensible = whiteLevel > blackLevel && whiteLevel <= MAX_LEVEL && blackLevel >= 0;
+  if (!sensible) throw new DngError('The DNG is broken: its black and white level make no sense.');
+}
+
+/** White levels of the samples; the largest number where the file tells none. */
+function whiteLevels(reader: TiffReader, d: TiffDirectory): number[] {
+  const levels = reader.numbers(d, TAG.WhiteLevel).filter(Number.isFinite);
+  return levels.length > 0 ? levels : [MAX_LEVEL];
+}
+
+const largest = (values: Float64Array): number => values.reduce((a, b) => Math.max(a, b));
+
+function activeArea(reader: TiffReader, d: TiffDirectory, { width, height }: StoredRaw): PixelBox {
+  const area = reader.numbers(d, TAG.ActiveArea);
+  if (area.length === 0) return { x: 0, y: 0, width, height };
+  const [top, left, bottom, right] = area;
+  const isInside =
+    area.length === 4 &&
+    area.every((v) => Number.isInteger(v) && v >= 0) &&
+    left < right &&
+    top < bottom &&
+    right <= width &&
+    bottom <= height;
+  if (!isInside)
+    throw new DngError('The DNG is broken: its active area does not lie within its image.');
+  return { x: left, y: top, width: right - left, height: bottom - top };
+}
+
+/** Where the first red photosite of a pattern of two by two lies, green beside it. */
+function firstRed(reader: TiffReader, d: TiffDirectory): { x: number; y: number } {
+  const pattern = reader.numbers(d, TAG.CFAPattern).join();
+  const repeat = reader.numbers(d, TAG.CFARepeatPatternDim).join();
+  const place = PATTERNS[pattern];
+  if (!place || (repeat !== '2,2' && repeat !== ''))
+    throw new DngError(
+      "The DNG's colours do not lie in a Bayer pattern of two by two: that is not supported.",
+    );
+  return place;
+}
+
+/** 0 = red, 1 = green, 2 = blue, row by row (TIFF/EP, CFAPattern). */
+const PATTERNS: Readonly<Record<string, { x: number; y: number } | undefined>> = {
+  '0,1,1,2': { x: 0, y: 0 },
+  '1,0,2,1': { x: 1, y: 0 },
+  '1,2,0,1': { x: 0, y: 1 },
+  '2,1,1,0': { x: 1, y: 1 },
+};
+
+function repeatOf(reader: TiffReader, d: TiffDirectory): [number, number] {
+  const [rows = 1, columns = 1] = reader.numbers(d, TAG.BlackLevelRepeatDim);
+  const isSensible = [rows, columns].every((v) => Number.isInteger(v) && v >= 1 && v <= MAX_REPEAT);
+  if (!isSensible)
+    throw new DngError('The DNG is broken: its black levels repeat in no sensible way.');
+  return [rows, columns];
+}
+
+/** Differences of black by column or row of the active area, from the box on; null where there are none. */
+function deltas(
+  reader: TiffReader,
+  d: TiffDirectory,
+  tag: number,
+  length: number,
+  from: number,
+): Float64Array | null {
+  const values = reader.numbers(d, tag);
+  if (values.every((v) => v === 0)) return null;
+  if (values.length !== length || !values.every(Number.isFinite))
+    throw new DngError('The DNG is broken: its black levels by column or row are not complete.');
+  return Float64Array.from(values.slice(from));
+}
+
+/**
+ * Brings stored values to their normalised form; none above the white level (DNG 1.4, chapter 5,
+ * "Clipping").
+ *
+ * @param data all stored samples, row by row; changed where nothing has to be moved
+ */
+export function normalised(
+  data: Uint16Array,
+  { width, samplesPerPixel: n }: StoredRaw,
+  { box, whiteLevel, shift }: Normalisation,
+): Uint16Array {
+  const isWhole = box.x === 0 && box.width === width && box.y === 0;
+  const out =
+    isWhole && box.height * width * n === data.length
+      ? data
+      : new Uint16Array(box.width * box.height * n);
+  for (let y = 0, o = 0; y < box.height; y++) {
+    let i = ((box.y + y) * width + box.x) * n;
+    const end = o + box.width * n;
+    if (!shift) for (; o < end; o++, i++) out[o] = data[i] > whiteLevel ? whiteLevel : data[i];
+    else {
+      const rowShift = shift.byRow ? -shift.byRow[y] : 0;
+      const row = (y % shift.rows) * shift.columns * n;
+      for (let x = 0; x < box.width; x++)
+        for (let c = 0; c < n; c++, o++, i++) {
+          const moved =
+            data[i] +
+            shift.byPlace[row + (x % shift.columns) * n + c] +
+            rowShift -
+            (shift.byColumn ? shift.byColumn[x] : 0);
+          out[o] = moved < 0 ? 0 : moved > whiteLevel ? whiteLevel : moved + 0.5;
+        }
+    }
+  }
+  return out;
+}

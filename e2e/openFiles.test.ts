@@ -1,0 +1,171 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Browser, ElementHandle, Page } from 'puppeteer-core';
+import { EVEN, foreign, numbers, packed, ramp, stripOf } from '../core/test/foreignTiff';
+import { shoot } from '../core/test/shots';
+import { TAG } from '@velmo/core/files';
+import {
+  axeViolations,
+  contrastOf,
+  downloads,
+  launch,
+  openPage,
+  pageText,
+  PHONE,
+  picture,
+  press,
+  pressFirst,
+  tap,
+  until,
+} from './browser';
+import { cell, cellsAre } from './cells';
+import { astray, framesStored, storedCounts, storedNames } from './stored';
+import { servedApp } from './suite';
+
+jest.setTimeout(120_000);
+const app = servedApp();
+let browser: Browser;
+beforeEach(async () => {
+  browser = await launch();
+});
+afterEach(() => browser?.close());
+
+const folder = mkdtempSync(join(tmpdir(), 'velmo-opened-'));
+const file = (name: string, bytes: Uint8Array | string): string => {
+  const path = join(folder, name);
+  writeFileSync(path, bytes);
+  return path;
+};
+
+/** A JPEG of another camera, lying on its side, with Exif as ExifTool writes it. */
+function jpegOfAnother(): string {
+  const path = join(folder, 'IMG_0042.JPG');
+  execFileSync('convert', ['-size', '320x240', 'gradient:black-white', path]);
+  execFileSync('exiftool', [
+    '-overwrite_original',
+    '-q',
+    '-n',
+    '-Make=Pan Works',
+    '-Model=Pan Works One',
+    '-ExposureTime=0.004',
+    '-ISO=160',
+    '-Orientation=6',
+    '-DateTimeOriginal=2026:08:14 06:30:00',
+    path,
+  ]);
+  return path;
+}
+
+/** A raw of another camera: blue first, 12 bits packed, black of each photosite, masked borders. */
+const rawOfAnother = (): string =>
+  file(
+    'P-7.dng',
+    foreign(EVEN, ramp(EVEN), [
+      numbers(TAG.CFAPattern, [2, 1, 1, 0], 'BYTE'),
+      numbers(TAG.BitsPerSample, [12], 'SHORT'),
+      numbers(TAG.BlackLevelRepeatDim, [2, 2], 'SHORT'),
+      numbers(TAG.BlackLevel, [256, 258, 254, 256], 'SHORT'),
+      numbers(TAG.ActiveArea, [0, 4, 32, 64]),
+      ...stripOf(packed(ramp(EVEN), EVEN, 12)),
+    ]),
+  );
+
+async function rollOf(): Promise<Page> {
+  const { page } = await openPage(browser, `${app.url}/frames`, PHONE);
+  await until(() => pageText(page), /No frame yet/);
+  return page;
+}
+
+async function give(page: Page, ...paths: string[]): Promise<void> {
+  const input = await page.waitForSelector('[data-testid=open-files]');
+  await (input as ElementHandle<HTMLInputElement>).uploadFile(...paths);
+}
+
+test('files of other cameras become frames, byte for byte, under their own names; what cannot be read is said, and nothing of it stored', async () => {
+  const page = await rollOf();
+  const velmo = shoot('--scene', 'test-wall', '--time', '1/125', '--seed', '2', '--crop', '2');
+  const heic = file('IMG_1.HEIC', '\0\0\0\u0018ftypheic\0\0\0\0mif1heic');
+  await give(
+    page,
+    velmo,
+    rawOfAnother(),
+    jpegOfAnother(),
+    file('notes.txt', 'salt'),
+    heic,
+    file('broken.dng', readFileSync(velmo).subarray(0, 4000)),
+  );
+  await until(() => pageText(page), /3 files opened, 3 not: nothing of these is stored\./);
+  const said = await pageText(page);
+  expect(said).toMatch(/notes\.txt\s+This is no picture Velmo knows: it opens DNG, JPEG, PNG and/);
+  expect(said).toMatch(/IMG_1\.HEIC\s+This is HEIC, which Velmo does not read/);
+  expect(said).toMatch(/broken\.dng\s+The DNG is broken/);
+  expect(await axeViolations(page)).toEqual([]);
+  await framesStored(page, 3);
+  expect((await storedNames(page)).sort()).toEqual(['IMG_0042.jpg', 'P-7.dng', 'frame.dng']);
+  expect(await astray(page)).toEqual({ litter: [], missing: [] });
+  await press(page, 'Put away');
+  await cellsAre(page, 3);
+  // Newest first by when they were taken, not by when they were opened.
+  const names = await page.$$eval('[data-cell]', (all) =>
+    all.map((e) => e.getAttribute('aria-label')),
+  );
+  expect(names.at(-1)).toBe('Frame Pan Works One (opened file), 1/250 s · ISO 160');
+  await tap(page, cell(2));
+  await until(() => pageText(page), /not kept: this is a finished picture[^]*Size/);
+  // Seen upright.
+  expect(await pageText(page)).toMatch(/240 × 320/);
+  const saved = await downloads(page);
+  await pressFirst(page, 'Save JPEG');
+  expect(readFileSync(await saved.next('.jpg'))).toEqual(
+    readFileSync(join(folder, 'IMG_0042.JPG')),
+  );
+});
+
+test('a raw of another maker is shown, read in stops and told with its own levels', async () => {
+  const page = await rollOf();
+  await give(page, rawOfAnother());
+  await until(() => pageText(page), /1 file opened\./);
+  await cellsAre(page, 1);
+  await tap(page, cell(0));
+  await until(() => pageText(page), /raw mosaic/);
+  await page.waitForSelector('[data-testid=frame-picture][data-shown]');
+  expect(contrastOf(await picture(page, '[data-testid=frame-picture]'))).toBeGreaterThan(10);
+  await page.keyboard.press('r');
+  await until(
+    () => page.$eval('[data-testid=frame-reading]', (e) => (e as HTMLElement).innerText),
+    /room · R .* G .* B /,
+  );
+  await press(page, 'All metadata ...');
+  await page.waitForSelector('[aria-label="Search the metadata"]');
+  await page.type('[aria-label="Search the metadata"]', 'black level');
+  await until(() => pageText(page), /256 258 254 256/);
+});
+
+test('files dropped on a roll lie in it', async () => {
+  const { page } = await openPage(browser, `${app.url}/frames?roll=harbour`, PHONE);
+  await until(() => pageText(page), /Nothing in this roll yet/);
+  const bytes = readFileSync(jpegOfAnother()).toString('base64');
+  const drop = (kind: string): Promise<void> =>
+    page.evaluate(
+      (type, text) => {
+        const data = new DataTransfer();
+        const raw = Uint8Array.from(atob(text), (c) => c.charCodeAt(0));
+        data.items.add(new File([raw], 'IMG_0042.JPG', { type: 'image/jpeg' }));
+        document.body.dispatchEvent(
+          new DragEvent(type, { dataTransfer: data, bubbles: true, cancelable: true }),
+        );
+      },
+      kind,
+      bytes,
+    );
+  await drop('dragover');
+  await until(() => pageText(page), /Let go to open these files/);
+  await drop('drop');
+  await until(() => pageText(page), /1 file opened\./);
+  await cellsAre(page, 1);
+  expect(await storedCounts(page)).toMatchObject({ frames: 1 });
+  await page.reload();
+  await cellsAre(page, 1);
+});
