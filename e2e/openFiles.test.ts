@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { basename, join } from 'node:path';
 import type { Browser, ElementHandle, Page } from 'puppeteer-core';
 import { EVEN, foreign, numbers, packed, ramp, stripOf } from '../core/test/foreignTiff';
 import { shoot } from '../core/test/shots';
@@ -168,4 +168,38 @@ test('files dropped on a roll lie in it', async () => {
   expect(await storedCounts(page)).toMatchObject({ frames: 1 });
   await page.reload();
   await cellsAre(page, 1);
+});
+
+test('files shared with the installed app, or opened with it, are opened once', async () => {
+  const { page } = await openPage(browser, `${app.url}/frames`, PHONE, 'kept');
+  await until(() => pageText(page), /No frame yet/);
+  await until(
+    () => page.evaluate(() => String(navigator.serviceWorker.controller !== null)),
+    /^true$/,
+    60_000,
+  );
+  // What the system sends is a form like this (W3C Web Share Target); where it leads, a page opens.
+  const leadsTo = await page.evaluate(
+    async (files) => {
+      const form = new FormData();
+      for (const [name, text] of files) {
+        const bytes = Uint8Array.from(atob(text), (c) => c.charCodeAt(0));
+        form.append('files', new File([bytes], name));
+      }
+      return (await fetch('/shared', { method: 'POST', body: form })).url;
+    },
+    [jpegOfAnother(), rawOfAnother()].map((path) => [
+      basename(path),
+      readFileSync(path).toString('base64'),
+    ]),
+  );
+  await page.goto(leadsTo);
+  await until(() => pageText(page), /2 files opened\./);
+  await cellsAre(page, 2);
+  expect(page.url()).toBe(`${app.url}/frames`);
+  await page.reload();
+  await cellsAre(page, 2);
+  expect(
+    await page.evaluate(async () => (await (await caches.open('velmo-shared')).keys()).length),
+  ).toBe(0);
 });

@@ -72,6 +72,7 @@ async function writeServiceWorker() {
       '_expo/static/js/web/*.js',
     ],
     swDest: `${root}app/dist/sw.js`,
+    importScripts: ['/shared-files.js'],
     navigateFallback: '/index.html',
     // A link's settings are the app's business, not another page.
     ignoreURLParametersMatching: [/./],

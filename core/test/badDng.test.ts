@@ -1,8 +1,17 @@
 import { cameraProfile } from '../src/sensor';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import { decodeRaw, DngError, encodeBand, readDng, writeDng, type DngFile } from '../src/files';
+import {
+  decodeRaw,
+  DngError,
+  encodeBand,
+  readDng,
+  TAG,
+  writeDng,
+  type DngFile,
+} from '../src/files';
 import { findLens } from '../src/optics';
+import { bigEndian, EVEN, foreign, numbers, packed, ramp, stripOf } from './foreignTiff';
 import { shoot } from './shots';
 
 /** A small but complete DNG: mutations of it reach every part of the reader quickly. */
@@ -157,6 +166,38 @@ describe('broken and malicious files', () => {
       }),
       { numRuns: 500, seed: 7 },
     );
+  });
+
+  const packed12 = foreign(EVEN, ramp(EVEN), [
+    numbers(TAG.CFAPattern, [2, 1, 1, 0], 'BYTE'),
+    numbers(TAG.BitsPerSample, [12], 'SHORT'),
+    numbers(TAG.BlackLevelRepeatDim, [2, 2], 'SHORT'),
+    numbers(TAG.BlackLevel, [256, 258, 254, 256], 'SHORT'),
+    numbers(TAG.ActiveArea, [0, 4, 32, 64]),
+    numbers(TAG.LinearizationTable, [0, 1, 4, 4095], 'SHORT'),
+    ...stripOf(packed(ramp(EVEN), EVEN, 12)),
+  ]);
+  test.each([
+    ['packed, with borders, blacks and a table', packed12],
+    ['of the other byte order', bigEndian(foreign(EVEN, ramp(EVEN)))],
+  ])('500 files of other cameras, %s, with bytes and fields changed', (_name, file) => {
+    // Its directory: what lies behind it is light.
+    const directory = 400;
+    const change = fc.array(fc.tuple(fc.nat(directory), fc.nat(255)), {
+      minLength: 1,
+      maxLength: 8,
+    });
+    let refused = 0;
+    fc.assert(
+      fc.property(change, (changes) => {
+        const bytes = file.slice();
+        for (const [at, value] of changes) bytes[at] = value;
+        if (open(bytes) === 'refused') refused++;
+      }),
+      { numRuns: 500, seed: 20261127 },
+    );
+    expect(refused).toBeGreaterThan(50);
+    expect(open(file)).toBe('read');
   });
 
   test('a real frame with its second half zeroed is refused or read, not hung', () => {

@@ -25,4 +25,4 @@ export function searched(groups: readonly MetadataGroup[], letters: string): Met
 }
 
 /** "PhotometricInterpretation" as one would type it: "Photometric Interpretation". */
-const spaced = (name: string): string => name.replace(/(?<=[a-z])(?=[A-Z])/g, ' ');
+const spaced = (name: string): string => name.replace(/([a-z])([A-Z])/g, '$1 $2');

@@ -31,7 +31,7 @@ function nothingWords(view: RollView, listing: RollListing | null): string {
   const frames = listing?.whole.frames ?? 0;
   if (frames === 0)
     return roll === null
-      ? 'No frame yet. What you expose in Field is kept here.'
+      ? 'No frame yet. What you expose in Field is kept here; files from elsewhere can be opened.'
       : 'Nothing in this roll yet. Tap its name for the others, or expose into it.';
   if (listing?.dropped.frames === frames && choice === 'all')
     return `All ${framesWords(frames)} here are dropped. Tap “all” above to look at them.`;

@@ -1,5 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useEffect, useState } from 'react';
+import { onLaunchFiles, takeShared } from '../../frame/opening/handedFiles';
 import { openFiles, type OpeningFiles } from '../../frame/opening/openFiles';
 import { createStore, useStore } from '../../state/store';
 import { currentRollStore, NO_ROLL, type CurrentRoll } from '../../storage/rolls/currentRoll';
@@ -65,8 +67,22 @@ export function useOpenFiles(roll: CurrentRoll | null): Opening {
       window.removeEventListener('drop', onDrop);
     };
   }, [open]);
+  useHandedFiles(open);
   return { progress, open, putAway: () => openingStore.set(null), isOver };
 }
 
 /** So many files are shown one by one as they come. */
 const FIRST_SHOWN = 12;
+
+/** Opens what the system hands over: shared with the installed app, or opened with it. */
+function useHandedFiles(open: (files: readonly File[]) => void): void {
+  const { handed } = useLocalSearchParams<{ handed?: string }>();
+  const router = useRouter();
+  useEffect(() => onLaunchFiles(open), [open]);
+  useEffect(() => {
+    if (handed === undefined) return;
+    takeShared().then(open, () => open([]));
+    // The address is one to come back to, and nothing is handed over twice.
+    router.setParams({ handed: undefined });
+  }, [handed, open, router]);
+}
