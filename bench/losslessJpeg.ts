@@ -76,8 +76,8 @@ const timeOf = (work: () => void): number =>
   );
 
 /**
- * The same frame as a DNG: our reader in process against dcraw as a program (start-up and PGM
- * output included).
+ * The same frame as a DNG: our reader in process against dcraw as a program, its start (as long as it
+ * takes to say what the file is) taken off; its output of the values is in.
  */
 function dcrawBench(plan: ReturnType<typeof planSimulated>): Result {
   const bands = Array.from({ length: plan.bands }, (_, i) => captureBand(plan, i));
@@ -91,11 +91,12 @@ function dcrawBench(plan: ReturnType<typeof planSimulated>): Result {
     () => void execFileSync('dcraw', ['-D', '-4', '-c', file], { maxBuffer: 1 << 28 }),
     3,
   );
+  const start = timeOf(() => void execFileSync('dcraw', ['-i', file]));
   return compared(
     'dng-decode',
     times.ours,
-    times.peer,
+    times.peer - start,
     'ms',
-    '12 MP DNG to raw values. Peer: dcraw -D as a program, start and output included',
+    `12 MP DNG to raw values. Peer: dcraw -D as a program, its start of ${Math.round(start)} ms excluded, output included; at least 3 asked`,
   );
 }

@@ -143,6 +143,31 @@ test('a raw of another maker is shown, read in stops and told with its own level
   await until(() => pageText(page), /256 258 254 256/);
 });
 
+test('TIFF as other programs write it: 8 and 16 bits, compressed, grey, of either byte order', async () => {
+  const page = await rollOf();
+  const tiff = (name: string, ...args: string[]): string => {
+    const path = join(folder, name);
+    execFileSync('convert', ['-size', '240x160', 'gradient:white-black', ...args, path]);
+    return path;
+  };
+  const paths = [
+    tiff('lzw.tif', '-type', 'TrueColor', '-depth', '8', '-compress', 'lzw'),
+    tiff('zip16.tif', '-type', 'TrueColor', '-depth', '16', '-compress', 'zip'),
+    tiff('grey.tif', '-type', 'Grayscale', '-depth', '8', '-compress', 'none'),
+    tiff('big.tif', '-type', 'TrueColor', '-depth', '16', '-endian', 'MSB', '-compress', 'none'),
+  ];
+  await give(page, ...paths, file('half.tif', readFileSync(paths[0]).subarray(0, 100)));
+  await until(() => pageText(page), /4 files opened, 1 not[^]*half\.tif\s+This TIFF is broken/);
+  await cellsAre(page, 4);
+  for (const index of [0, 1, 2, 3]) {
+    // White above, black below, whatever the kind.
+    const { data, width, height } = await picture(page, cell(index));
+    const green = (y: number): number =>
+      data[4 * (Math.floor(y * height) * width + Math.floor(width / 2)) + 1];
+    expect(green(0.3) - green(0.7)).toBeGreaterThan(60);
+  }
+});
+
 test('files dropped on a roll lie in it', async () => {
   const { page } = await openPage(browser, `${app.url}/frames?roll=harbour`, PHONE);
   await until(() => pageText(page), /Nothing in this roll yet/);

@@ -160,6 +160,8 @@ everyEngine(({ tab, url, test }) => {
     expect(facts).toContain('1/125 s');
     expect(facts).toContain('red 0 %, green 0 %, blue 0 %');
     await showsSomething(tab(), '[data-testid=frame-picture]');
+    await tapOn(tab(), '[aria-label="Clip marks"]');
+    await present(tab(), `[data-testid=frame-picture][data-shown*='"clips":true']`);
     await pressOn(tab(), '100 %');
     await present(tab(), '[aria-label="Frame at 100 percent"]');
     const { x, y, width, height } = await boxOf(tab(), '[data-testid=frame-picture]');
@@ -171,6 +173,8 @@ everyEngine(({ tab, url, test }) => {
       // Two fingers keep and drop nothing, nor do they leave the frame.
       expect(await read(tab(), '[data-testid^=notch]', 'data-testid')).toBe('');
     }
+    await pressOn(tab(), 'All metadata ...');
+    await untilWords(tab(), /Raw image\s[^]*BlackLevel\s/);
     const button = /Save DNG[^\n]*/.exec(await words(tab()))![0];
     await pressOn(tab(), button);
     const saved = await savedFile(tab(), '.dng');

@@ -1,11 +1,13 @@
 import type { Plane } from '@velmo/core/combine';
 import {
+  isOwnTiff,
   orientationOf,
   readPictureExif,
   readPictureTiff,
   type DngExif,
   type Orientation,
 } from '@velmo/core/files';
+import UTIF from 'utif2';
 import { VideoScale } from '../camera/browser/videoScale';
 import { canvasOf } from '../camera/files/thumbnail';
 import type { LiveStage } from '../camera/live/liveStage';
@@ -105,7 +107,9 @@ async function decoded(
   return canvas;
 }
 
-function tiffCanvas(bytes: Uint8Array): OffscreenCanvas {
+/** As Velmo writes them by our own reader, all others as far as UTIF reads them: 8 bits are shown. */
+function tiffCanvas(bytes: Uint8Array<ArrayBuffer>): OffscreenCanvas {
+  if (!isOwnTiff(bytes)) return foreignTiffCanvas(bytes);
   const { width, height, data } = readPictureTiff(bytes);
   const rgba = new Uint8ClampedArray(4 * width * height);
   for (let i = 0, o = 0; i < data.length; i += 3, o += 4) {
@@ -115,4 +119,21 @@ function tiffCanvas(bytes: Uint8Array): OffscreenCanvas {
     rgba[o + 3] = 255;
   }
   return canvasOf(rgba, width, height);
+}
+
+const MAX_PIXELS = 100e6;
+
+function foreignTiffCanvas({ buffer }: Uint8Array<ArrayBuffer>): OffscreenCanvas {
+  try {
+    const [first] = UTIF.decode(buffer);
+    // ImageWidth and ImageLength of the first directory.
+    const [width, height] = [first.t256, first.t257].map((tag) => Number((tag as number[])[0]));
+    if (!(width > 0 && height > 0 && width * height <= MAX_PIXELS)) throw new RangeError();
+    UTIF.decodeImage(buffer, first);
+    const rgba = UTIF.toRGBA8(first);
+    if (rgba.length !== 4 * width * height) throw new RangeError();
+    return canvasOf(new Uint8ClampedArray(rgba), width, height);
+  } catch {
+    throw new Error('This TIFF is broken, or of a kind that is not supported.');
+  }
 }

@@ -27,7 +27,7 @@ export { type DngFile, isDng, type RawLayout, readDng } from './dng/readDng';
 export { fileTypeOf, type FileType, HEAD_BYTES } from './decoders/fileType';
 export { takenAt } from './takenAt';
 export { type DngExif, readExif } from './readExif';
-export { readPictureExif, readPictureTiff } from './readPicture';
+export { isOwnTiff, readPictureExif, readPictureTiff } from './readPicture';
 export {
   COMPRESSION_JPEG,
   COMPRESSION_NONE,

@@ -1,7 +1,7 @@
 import { DngError } from './dng/dngError';
 import { readExif, type DngExif } from './readExif';
 import { COMPRESSION_NONE, TAG } from './dng/tags';
-import { TiffReader } from './tiff/reader';
+import { TiffReader, type TiffDirectory } from './tiff/reader';
 
 const MAX_PIXELS = 100e6;
 
@@ -51,9 +51,25 @@ export function readPictureExif(kind: 'jpeg' | 'png' | 'tiff', bytes: Uint8Array
   }
 }
 
+/** A TIFF of the kind Velmo writes: 16-bit RGB, uncompressed, interleaved, little-endian strips. */
+export function isOwnTiff(bytes: Uint8Array): boolean {
+  try {
+    const reader = new TiffReader(bytes);
+    return isOwn(reader, reader.root());
+  } catch {
+    return false;
+  }
+}
+
+const isOwn = (reader: TiffReader, root: TiffDirectory): boolean =>
+  reader.first(root, TAG.Compression) === COMPRESSION_NONE &&
+  reader.numbers(root, TAG.BitsPerSample).join() === '16,16,16' &&
+  (reader.first(root, TAG.PlanarConfiguration) ?? 1) === 1 &&
+  root.entries.has(TAG.StripOffsets) &&
+  reader.bytes[0] === 0x49;
+
 /**
- * The pixels of a TIFF as Velmo writes them: 16-bit RGB, uncompressed, interleaved, little-endian.
- * Throws DngError for any other.
+ * The pixels of a TIFF as Velmo writes them: see `isOwnTiff`. Throws DngError for any other.
  */
 export function readPictureTiff(bytes: Uint8Array): {
   readonly width: number;
@@ -65,11 +81,7 @@ export function readPictureTiff(bytes: Uint8Array): {
   const root = reader.root();
   const width = reader.first(root, TAG.ImageWidth) ?? 0;
   const height = reader.first(root, TAG.ImageLength) ?? 0;
-  const plain =
-    reader.first(root, TAG.Compression) === COMPRESSION_NONE &&
-    reader.numbers(root, TAG.BitsPerSample).join() === '16,16,16' &&
-    bytes[0] === 0x49;
-  if (!plain || !(width > 0 && height > 0 && width * height <= MAX_PIXELS))
+  if (!isOwn(reader, root) || !(width > 0 && height > 0 && width * height <= MAX_PIXELS))
     throw new DngError('This TIFF is not of the kind Velmo writes, and cannot be shown.');
   const offsets = reader.numbers(root, TAG.StripOffsets);
   const counts = reader.numbers(root, TAG.StripByteCounts);
