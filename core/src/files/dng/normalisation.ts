@@ -162,11 +162,11 @@ export function normalised(
   { width, samplesPerPixel: n }: StoredRaw,
   { box, whiteLevel, shift }: Normalisation,
 ): Uint16Array {
-  const isWhole = box.x === 0 && box.width === width && box.y === 0;
-  const out =
-    isWhole && box.height * width * n === data.length
-      ? data
-      : new Uint16Array(box.width * box.height * n);
+  if (!shift && box.width * box.height * n === data.length) {
+    for (let i = 0; i < data.length; i++) if (data[i] > whiteLevel) data[i] = whiteLevel;
+    return data;
+  }
+  const out = new Uint16Array(box.width * box.height * n);
   for (let y = 0, o = 0; y < box.height; y++) {
     let i = ((box.y + y) * width + box.x) * n;
     const end = o + box.width * n;
