@@ -1,10 +1,9 @@
-import type { Browser, Page } from 'puppeteer-core';
+import type { Page } from 'puppeteer-core';
 import {
   axeViolations,
   EXPOSE,
   fieldReady,
   LAST_FRAME,
-  launch,
   openPage,
   pageText,
   PHONE,
@@ -16,22 +15,17 @@ import {
   until,
 } from './browser';
 import { framesStored, rememberedValue } from './stored';
-import { servedApp } from './suite';
+import { fieldSuite } from './suite';
 
 jest.setTimeout(120_000);
-const app = servedApp();
-let browser: Browser;
-beforeEach(async () => {
-  browser = await launch();
-});
-afterEach(() => browser?.close());
+const { app, browser } = fieldSuite('each');
 
 const PICTURE = '[data-testid=frame-picture]';
 const READING = '[data-testid=frame-reading]';
 
 /** Exposes with Field as an address opens it, and opens the frame. */
 async function frameOf(query: string, count = 1): Promise<Page> {
-  const { page } = await openPage(browser, app.url + query, PHONE);
+  const { page } = await openPage(browser(), app.url + query, PHONE);
   await fieldReady(page);
   await tap(page, EXPOSE);
   await framesStored(page, count);

@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { basename, join } from 'node:path';
-import type { Browser, ElementHandle, Page } from 'puppeteer-core';
+import type { ElementHandle, Page } from 'puppeteer-core';
 import { EVEN, foreign, numbers, packed, ramp, stripOf } from '../core/test/foreignTiff';
 import { shoot } from '../core/test/shots';
 import { TAG } from '@velmo/core/files';
@@ -10,7 +10,6 @@ import {
   axeViolations,
   contrastOf,
   downloads,
-  launch,
   openPage,
   pageText,
   PHONE,
@@ -22,15 +21,10 @@ import {
 } from './browser';
 import { cell, cellsAre } from './cells';
 import { astray, framesStored, storedCounts, storedNames } from './stored';
-import { servedApp } from './suite';
+import { fieldSuite } from './suite';
 
 jest.setTimeout(120_000);
-const app = servedApp();
-let browser: Browser;
-beforeEach(async () => {
-  browser = await launch();
-});
-afterEach(() => browser?.close());
+const { app, browser } = fieldSuite('each');
 
 const folder = mkdtempSync(join(tmpdir(), 'velmo-opened-'));
 const file = (name: string, bytes: Uint8Array | string): string => {
@@ -73,7 +67,7 @@ const rawOfAnother = (): string =>
   );
 
 async function rollOf(): Promise<Page> {
-  const { page } = await openPage(browser, `${app.url}/frames`, PHONE);
+  const { page } = await openPage(browser(), `${app.url}/frames`, PHONE);
   await until(() => pageText(page), /No frame yet/);
   return page;
 }
@@ -169,7 +163,7 @@ test('TIFF as other programs write it: 8 and 16 bits, compressed, grey, of eithe
 });
 
 test('files dropped on a roll lie in it', async () => {
-  const { page } = await openPage(browser, `${app.url}/frames?roll=harbour`, PHONE);
+  const { page } = await openPage(browser(), `${app.url}/frames?roll=harbour`, PHONE);
   await until(() => pageText(page), /Nothing in this roll yet/);
   const bytes = readFileSync(jpegOfAnother()).toString('base64');
   const drop = (kind: string): Promise<void> =>
@@ -196,7 +190,7 @@ test('files dropped on a roll lie in it', async () => {
 });
 
 test('files shared with the installed app, or opened with it, are opened once', async () => {
-  const { page } = await openPage(browser, `${app.url}/frames`, PHONE, 'kept');
+  const { page } = await openPage(browser(), `${app.url}/frames`, PHONE, 'kept');
   await until(() => pageText(page), /No frame yet/);
   await until(
     () => page.evaluate(() => String(navigator.serviceWorker.controller !== null)),

@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { StyleSheet, Text, TextInput, View } from 'react-native';
+import { StyleSheet, Text, View } from 'react-native';
 import { metadataOf } from '../../frame/metadata/metadataOf';
 import { searched } from '../../frame/metadata/metadataGroups';
 import { Button } from '../../instruments/Button';
+import { TypedText } from '../../instruments/TypedText';
 import { dngOrPicture, type FrameRecord } from '../../storage/frameRecord';
-import { COLOUR, FONT, TARGET } from '../../theme/theme';
+import { COLOUR, FONT } from '../../theme/theme';
 
 /** Everything the frame's file says about itself, once it is asked for. */
 export function AllMetadata({ record }: { record: FrameRecord }) {
@@ -40,15 +41,11 @@ function Metadata({ record }: { record: FrameRecord }) {
   const count = groups.reduce((sum, { entries }) => sum + entries.length, 0);
   return (
     <>
-      <TextInput
-        aria-label="Search the metadata"
+      <TypedText
+        label="Search the metadata"
         value={letters}
         onChangeText={setLetters}
         placeholder="Search: black, lens, time ..."
-        placeholderTextColor={COLOUR.inkSoft}
-        autoCorrect={false}
-        spellCheck={false}
-        style={styles.input}
       />
       <Text style={styles.text} role="status">
         {count === 0 ? 'Nothing like that in this file.' : `${count} entries`}
@@ -74,15 +71,6 @@ const styles = StyleSheet.create({
   part: { gap: 8 },
   open: { alignSelf: 'flex-start' },
   text: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 19, color: COLOUR.lightSoft },
-  input: {
-    minHeight: TARGET,
-    paddingHorizontal: 10,
-    borderRadius: 6,
-    backgroundColor: COLOUR.paper,
-    color: COLOUR.ink,
-    fontFamily: FONT.medium,
-    fontSize: 16,
-  },
   group: { gap: 2 },
   title: { fontFamily: FONT.semibold, fontSize: 16, lineHeight: 24, color: COLOUR.light },
   entry: { flexDirection: 'row', gap: 8 },

@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useMemo, useRef } from 'react';
-import { useFocusEffect } from 'expo-router';
 import { Image, StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { useMagnifySteps } from '../../instruments/useMagnifySteps';
+import { useScreenKeys } from '../useScreenKeys';
 import { useSlide } from '../../instruments/useSlide';
 import { useWorkerCanvas } from '../../instruments/useWorkerCanvas';
 import { ZOOMABLE } from '../../instruments/webStyles';
@@ -196,17 +196,16 @@ export function FramePicture(props: FramePictureProps) {
 
 /** Shift and the arrow keys move a piece about, while this screen is in front. */
 function usePanKeys(pan: (x: number, y: number) => void): void {
-  useFocusEffect(
-    useCallback(() => {
-      const onKey = (event: KeyboardEvent): void => {
+  useScreenKeys(
+    useCallback(
+      (event) => {
         const by = event.shiftKey ? PAN_KEYS[event.key] : undefined;
-        if (!by || event.ctrlKey || event.metaKey || event.altKey) return;
+        if (!by) return;
         event.preventDefault();
         pan(by[0] * PAN_SHARE, by[1] * PAN_SHARE);
-      };
-      window.addEventListener('keydown', onKey);
-      return () => window.removeEventListener('keydown', onKey);
-    }, [pan]),
+      },
+      [pan],
+    ),
   );
 }
 

@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
-import { useFocusEffect } from 'expo-router';
-import { useCallback, useEffect, useMemo } from 'react';
+import { useEffect, useMemo } from 'react';
 import { DEFAULT_MONITORS } from '@velmo/core/monitor';
 import type { FrameMarks } from '../../frame/frameMarks';
+import { useScreenKeys } from '../useScreenKeys';
 import { createStore, useStore } from '../../state/store';
 import {
   keepMarkChoice,
@@ -34,6 +34,11 @@ function toggle(mark: FrameMark): void {
 
 const MARK_OF_KEY: Readonly<Record<string, FrameMark>> = { c: 'clips', s: 'zebra', e: 'edges' };
 
+const onKey = ({ key }: KeyboardEvent): void => {
+  const mark = MARK_OF_KEY[key];
+  if (mark) toggle(mark);
+};
+
 export interface ChosenMarks {
   readonly choice: MarkChoice;
   /** Null where nothing is marked. */
@@ -50,18 +55,7 @@ export function useFrameMarks(): ChosenMarks {
     staleTime: 0,
   });
   useEffect(remember, []);
-  useFocusEffect(
-    useCallback(() => {
-      const onKey = (event: KeyboardEvent): void => {
-        if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
-        if (event.target instanceof HTMLInputElement) return;
-        const mark = MARK_OF_KEY[event.key];
-        if (mark) toggle(mark);
-      };
-      window.addEventListener('keydown', onKey);
-      return () => window.removeEventListener('keydown', onKey);
-    }, []),
-  );
+  useScreenKeys(onKey);
   const monitors = preferences?.monitors ?? DEFAULT_MONITORS;
   const { clips, zebra, edges } = choice;
   const marks = useMemo(

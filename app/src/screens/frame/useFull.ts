@@ -1,5 +1,5 @@
-import { useFocusEffect } from 'expo-router';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { useScreenKeys } from '../useScreenKeys';
 
 interface Flag {
   current: boolean;
@@ -32,17 +32,14 @@ export function useFull(): [boolean, (full: boolean) => void] {
       void leave(given);
     };
   }, []);
-  useFocusEffect(
-    useCallback(() => {
-      const onKey = (event: KeyboardEvent): void => {
-        if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
-        if (event.target instanceof HTMLInputElement) return;
-        if (event.key === 'f') change(!full);
-        else if (event.key === 'Escape' && full) change(false);
-      };
-      window.addEventListener('keydown', onKey);
-      return () => window.removeEventListener('keydown', onKey);
-    }, [full, change]),
+  useScreenKeys(
+    useCallback(
+      ({ key }) => {
+        if (key === 'f') change(!full);
+        else if (key === 'Escape' && full) change(false);
+      },
+      [full, change],
+    ),
   );
   return [full, change];
 }

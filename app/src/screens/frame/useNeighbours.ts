@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useFocusEffect, useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useScreenKeys } from '../useScreenKeys';
 import { prepareFrames } from '../../frame/openFrames';
 import { frameQuery, useSeries } from '../../storage/frameQueries';
 import type { FrameRecord } from '../../storage/frameRecord';
@@ -96,17 +97,14 @@ export function usePrepared(neighbours: Neighbours | null, isShown: boolean): vo
 
 /** Arrow keys go to the neighbours while this screen is the one in front. */
 export function useNeighbourKeys(neighbours: Neighbours | null): void {
-  useFocusEffect(
-    useCallback(() => {
-      if (!neighbours) return;
-      const onKey = (event: KeyboardEvent): void => {
-        if (event.ctrlKey || event.metaKey || event.altKey || event.shiftKey) return;
-        if (event.defaultPrevented || event.target instanceof HTMLInputElement) return;
-        if (event.key === 'ArrowRight') neighbours.to(1);
-        else if (event.key === 'ArrowLeft') neighbours.to(-1);
-      };
-      window.addEventListener('keydown', onKey);
-      return () => window.removeEventListener('keydown', onKey);
-    }, [neighbours]),
+  useScreenKeys(
+    useCallback(
+      ({ key, shiftKey }) => {
+        if (shiftKey) return;
+        if (key === 'ArrowRight') neighbours?.to(1);
+        else if (key === 'ArrowLeft') neighbours?.to(-1);
+      },
+      [neighbours],
+    ),
   );
 }

@@ -1,5 +1,6 @@
-import { useEffect, useLayoutEffect, useRef, type RefObject } from 'react';
+import { useCallback, useEffect, useLayoutEffect, useRef, type RefObject } from 'react';
 import type { View } from 'react-native';
+import { useScreenKeys } from '../useScreenKeys';
 import { placedReading, type PlacedReading } from './reading';
 import type { Size } from '../../frame/shownPicture';
 import { placeAt, readRadius, type FrameLook } from './frameLook';
@@ -29,6 +30,12 @@ export function useReading(host: RefObject<View | null>, picture: ReadPicture): 
     now.current = picture;
   });
   const reads = useRef(false);
+  const readMiddle = useRef(() => {});
+  useScreenKeys(
+    useCallback(({ key }) => {
+      if (key === 'r') readMiddle.current();
+    }, []),
+  );
   useEffect(() => {
     const element = host.current as unknown as HTMLElement | null;
     if (!element) return;
@@ -80,9 +87,7 @@ export function useReading(host: RefObject<View | null>, picture: ReadPicture): 
     const onLeave = (event: PointerEvent): void => {
       if (event.pointerType !== 'touch') clear();
     };
-    const onKey = (event: KeyboardEvent): void => {
-      if (event.ctrlKey || event.metaKey || event.altKey || event.key !== 'r') return;
-      if (event.target instanceof HTMLInputElement || !element.isConnected) return;
+    readMiddle.current = () => {
       const { box } = now.current;
       void readAt(box.width / 2, box.height / 2, 'key');
     };
@@ -95,9 +100,7 @@ export function useReading(host: RefObject<View | null>, picture: ReadPicture): 
     element.addEventListener('pointercancel', onUp);
     element.addEventListener('pointerleave', onLeave);
     element.addEventListener('contextmenu', onMenu);
-    window.addEventListener('keydown', onKey);
     return () => {
-      window.removeEventListener('keydown', onKey);
       clearTimeout(timer);
       clear();
       element.removeEventListener('pointerdown', onDown);

@@ -1,7 +1,7 @@
 import { useState } from 'react';
-import { StyleSheet, TextInput, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { Button } from '../../instruments/Button';
-import { COLOUR, FONT, TARGET } from '../../theme/theme';
+import { TypedText } from '../../instruments/TypedText';
 
 interface NameFieldProps {
   readonly label: string;
@@ -21,18 +21,14 @@ export function NameField({ label, action, most, name = '', onName }: NameFieldP
   };
   return (
     <View style={styles.field}>
-      <TextInput
-        aria-label={label}
+      <TypedText
+        label={label}
         value={text}
         maxLength={most}
         onChangeText={setText}
         onSubmitEditing={done}
         placeholder={label}
-        placeholderTextColor={COLOUR.inkSoft}
         autoFocus
-        autoCorrect={false}
-        spellCheck={false}
-        style={styles.input}
       />
       <Button label={action} disabled={typed === ''} onPress={done} />
     </View>
@@ -41,15 +37,4 @@ export function NameField({ label, action, most, name = '', onName }: NameFieldP
 
 const styles = StyleSheet.create({
   field: { flexDirection: 'row', alignItems: 'center', gap: 6, flexGrow: 1 },
-  input: {
-    flex: 1,
-    minWidth: 120,
-    minHeight: TARGET,
-    paddingHorizontal: 10,
-    borderRadius: 6,
-    backgroundColor: COLOUR.paper,
-    color: COLOUR.ink,
-    fontFamily: FONT.medium,
-    fontSize: 16,
-  },
 });

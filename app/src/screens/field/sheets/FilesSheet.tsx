@@ -1,9 +1,10 @@
-import { StyleSheet, Text, TextInput, View } from 'react-native';
+import { StyleSheet, Text, View } from 'react-native';
 import { ASPECT_RATIOS } from '@velmo/core/optics';
 import type { FileKind } from '@velmo/core/settings';
 import { Button } from '../../../instruments/Button';
 import { Choice } from '../../../instruments/Choice';
 import { Sheet } from '../../../instruments/Sheet';
+import { TypedText } from '../../../instruments/TypedText';
 import {
   DEFAULT_NAMING,
   MAX_PATTERN,
@@ -14,7 +15,7 @@ import {
 import { useRoom } from '../../../storage/frameQueries';
 import { currentRollStore } from '../../../storage/rolls/currentRoll';
 import { useStore } from '../../../state/store';
-import { COLOUR, FONT, TARGET } from '../../../theme/theme';
+import { COLOUR, FONT } from '../../../theme/theme';
 import { changeSettings } from '../session/fieldSession';
 import { closeSheet, fieldStore } from '../session/fieldState';
 import {
@@ -175,15 +176,12 @@ function Field({ label, value, most, onChange }: FieldProps) {
   return (
     <View style={styles.field}>
       <Text style={styles.label}>{label}</Text>
-      <TextInput
-        aria-label={label}
+      <TypedText
+        label={label}
         value={value}
         maxLength={most}
         onChangeText={onChange}
         autoCapitalize="none"
-        autoCorrect={false}
-        spellCheck={false}
-        style={styles.input}
       />
     </View>
   );
@@ -194,14 +192,4 @@ const styles = StyleSheet.create({
   names: { gap: 8 },
   field: { flexDirection: 'row', alignItems: 'center', gap: 8 },
   label: { fontFamily: FONT.medium, fontSize: 15, color: COLOUR.lightSoft, minWidth: 52 },
-  input: {
-    flex: 1,
-    minHeight: TARGET,
-    paddingHorizontal: 10,
-    borderRadius: 6,
-    backgroundColor: COLOUR.paper,
-    color: COLOUR.ink,
-    fontFamily: FONT.medium,
-    fontSize: 16,
-  },
 });
