@@ -182,11 +182,14 @@ test('files dropped on a roll lie in it', async () => {
   await drop('dragover');
   await until(() => pageText(page), /Let go to open these files/);
   await drop('drop');
-  await until(() => pageText(page), /1 file opened\./);
-  await cellsAre(page, 1);
-  expect(await storedCounts(page)).toMatchObject({ frames: 1 });
+  // More of them while the first are being opened: they wait for their turn.
+  await drop('drop');
+  await until(() => pageText(page), /2 files opened\./);
+  await cellsAre(page, 2);
+  expect(await storedCounts(page)).toMatchObject({ frames: 2 });
+  expect((await storedNames(page)).sort()).toEqual(['IMG_0042-2.jpg', 'IMG_0042.jpg']);
   await page.reload();
-  await cellsAre(page, 1);
+  await cellsAre(page, 2);
 });
 
 test('files shared with the installed app, or opened with it, are opened once', async () => {

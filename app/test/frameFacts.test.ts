@@ -9,6 +9,7 @@ const summary: FrameSummary = {
     kind: 'cfa',
     clipStops: 2.96,
     floorStops: -8.2,
+    unapplied: [],
     white: { kelvin: 5480, tint: -3.2 },
     statistics: {
       histogram: new Uint32Array(288),
@@ -44,6 +45,12 @@ describe('facts of a frame', () => {
       Size: '4032 × 3024, raw mosaic',
       White: '5500 K, tint 3 magenta',
     });
+  });
+  test('a correction that is not applied is told', () => {
+    expect(facts({ raw: { ...summary.raw!, unapplied: ['WarpRectilinear'] } })['Left out']).toMatch(
+      /^WarpRectilinear: /,
+    );
+    expect(facts()['Left out']).toBeUndefined();
   });
   test('a share too small to print is not called nothing', () => {
     expect(facts().Clipped).toBe('red 0 %, green < 0.01 %, blue 1.23 %');

@@ -1,37 +1,12 @@
 import { copyFileSync, readFileSync } from 'node:fs';
-import { converter, differenceCiede2000 } from 'culori';
+import { differenceCiede2000 } from 'culori';
 import { developDeepFrame, decodeRaw, dngDeveloper, readDng } from '../src/files';
 import { decodeSrgb } from '../src/colour';
-import { findLens, halfLongTangent } from '../src/optics';
 import { TEST_WALL_PATCHES } from '../src/scene';
-import { meanOver, patchBox, readMapFile, run, shoot } from './shots';
+import { readMapFile, run, shoot } from './shots';
+import { lab, patches } from './wallColours';
 
 /** Our development of a DNG against LibRaw's of the same file. */
-
-const halfTangent = halfLongTangent(findLens('main')!, 1);
-const toLab = converter('lab65');
-type Rgb = [number, number, number];
-
-/** Mean linear RGB of every patch, brought to where the white card has luminance 0.9. */
-function patches(
-  data: Uint16Array,
-  width: number,
-  height: number,
-  linear: (v: number) => number = (v) => v,
-): Rgb[] {
-  const means = TEST_WALL_PATCHES.map((patch) => {
-    const box = patchBox(patch, width, height, halfTangent);
-    const wide = { ...box, x0: 3 * box.x0, x1: 3 * box.x1 };
-    return [0, 1, 2]
-      .map((c) => meanOver(data, 3 * width, wide, (x) => x % 3 === c))
-      .map(linear) as Rgb;
-  });
-  const [r, g, b] = means[TEST_WALL_PATCHES.findIndex((p) => p.id === 'white-90')];
-  const scale = 0.9 / (0.2126 * r + 0.7152 * g + 0.0722 * b);
-  return means.map((rgb) => rgb.map((v) => v * scale) as Rgb);
-}
-
-const lab = ([r, g, b]: Rgb) => toLab({ mode: 'lrgb', r, g, b });
 
 describe.each([
   ['2856 K', 'test-wall-lamp', '2856'],

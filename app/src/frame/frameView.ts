@@ -23,6 +23,8 @@ export interface FrameSummary {
     readonly floorStops: number;
     /** The light taken as white. */
     readonly white: WhitePoint;
+    /** Corrections the file asks for that are not applied to the picture. */
+    readonly unapplied: readonly string[];
   } | null;
 }
 

@@ -26,7 +26,12 @@ function open(record: FrameRecord): OpenFrame {
   const opened = worker.call((api) => api.open(record.id, dngOrPicture(record)));
   // Whoever looks at it is told.
   opened.catch(() => {});
-  return { id: record.id, worker, opened };
+  const frame = { id: record.id, worker, opened };
+  // One whose worker went, for want of memory perhaps, holds nothing any more.
+  worker.lost().catch(() => {
+    resting = resting.filter((other) => other !== frame);
+  });
+  return frame;
 }
 
 function end(frames: readonly OpenFrame[]): void {

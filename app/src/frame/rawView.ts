@@ -9,12 +9,15 @@ import {
 } from '@velmo/core/colour';
 import { tonePlane, type Plane } from '@velmo/core/combine';
 import {
+  applyGains,
   decodeRaw,
   dngDeveloper,
+  gainField,
   LINEAR_SHIFT,
   orientationOf,
   readDng,
   type DngFile,
+  type GainField,
 } from '@velmo/core/files';
 import {
   ladderBinTable,
@@ -25,6 +28,7 @@ import {
   readRawSpot,
   toneLevels,
   zebraRawLevel,
+  type MonitorSettings,
 } from '@velmo/core/monitor';
 import { binLinear, binMosaic, demosaicMalvar, floorOfNoise } from '@velmo/core/sensor';
 import { lumaWeights, type LiveStage } from '../camera/live/liveStage';
@@ -40,6 +44,7 @@ const UNKNOWN_NOISE = { scale: 2e-4, offset: 1e-6 };
 /** A stored DNG, decoded. */
 export class RawView extends FrameView {
   private readonly developer: Developer;
+  private readonly gains: GainField | null;
   /** Weights of camera red, green, blue in luminance. */
   private readonly luminance: readonly [number, number, number];
   /** What a neutral surface gives in red, green and blue, the largest 1. */
@@ -56,6 +61,7 @@ export class RawView extends FrameView {
   ) {
     super();
     this.developer = dngDeveloper(dng);
+    this.gains = gainField(dng);
     const white = whiteFromNeutral(dng.profile, dng.asShotNeutral);
     const { colorMatrix } = profileAt(dng.profile, whitePointOf(white).kelvin);
     this.luminance = luminanceRow(invert(colorMatrix));
@@ -87,6 +93,7 @@ export class RawView extends FrameView {
         clipStops: Math.log2(1 / midGreyShare),
         floorStops: Math.log2(this.floorShare / midGreyShare),
         white: whitePointOf(whiteFromNeutral(profile, asShotNeutral)),
+        unapplied: this.dng.corrections.unapplied,
       },
     };
   }
@@ -105,8 +112,11 @@ export class RawView extends FrameView {
 
   protected load(stage: LiveStage, piece: Piece, marks: FrameMarks | null): void {
     this.fill(stage, piece);
+    // What the sensor held is watched; what the file corrects of it is for the picture.
+    const monitors = marks && this.watch(stage, piece, marks);
+    this.correct(stage, piece);
     stage.develop(this.developer);
-    if (marks) this.watch(stage, piece, marks);
+    if (monitors) stage.watchPicture(monitors);
   }
 
   protected readInFile(at: { x: number; y: number }, radius: number): FrameReading {
@@ -132,12 +142,18 @@ export class RawView extends FrameView {
   }
 
   protected tones({ raw: rgb, width, height }: LiveStage): Plane {
-    const shift = this.dng.raw.kind === 'linear' ? LINEAR_SHIFT : 0;
-    const black = this.dng.raw.blackLevel >> shift;
-    const range = (this.dng.raw.whiteLevel >> shift) - black;
+    const { blackLevel: black, whiteLevel } = this.stagedLevels;
+    const range = whiteLevel - black;
     const data = new Float32Array(width * height);
     for (let p = 0, i = 1; p < data.length; p++, i += 3) data[p] = (rgb[i] - black) / range;
     return tonePlane({ data, width, height }, this.floorShare);
+  }
+
+  /** Black and white of what a stage holds. */
+  private get stagedLevels() {
+    const { kind, blackLevel, whiteLevel } = this.dng.raw;
+    const shift = kind === 'linear' ? LINEAR_SHIFT : 0;
+    return { blackLevel: blackLevel >> shift, whiteLevel: whiteLevel >> shift };
   }
 
   /** Share of the range at which noise takes over; a step of it where the file does not tell. */
@@ -157,8 +173,16 @@ export class RawView extends FrameView {
     else binMosaic(this.raw, raw.width, { ...box, x: box.x & ~1, y: box.y & ~1 }, factor, rgb);
   }
 
+  /** Applies the file's gain maps: shading of the lens, mostly. */
+  private correct({ raw: rgb }: LiveStage, { x, y, width, height, factor }: Piece): void {
+    if (!this.gains) return;
+    const { raw } = this.dng;
+    const box = { x: raw.crop.x + x, y: raw.crop.y + y, width, height };
+    applyGains(rgb, this.gains, box, factor, this.stagedLevels);
+  }
+
   /** Monitors of what a stage holds, on the raw's own scale. */
-  private watch(stage: LiveStage, piece: Piece, marks: FrameMarks): void {
+  private watch(stage: LiveStage, piece: Piece, marks: FrameMarks): MonitorSettings {
     const { raw } = this.dng;
     const { monitors, luma, levels, noise } = this.watching(piece.factor, marks);
     const range = levels.whiteLevel - levels.blackLevel;
@@ -181,16 +205,12 @@ export class RawView extends FrameView {
       markMosaicClips(this.raw, raw.width, raw.whiteLevel, inRaw, stage.result.marks);
     }
     if (marks.edges) stage.peak(tables, peakingTable(monitors.peakingStrength, levels, noise));
-    stage.watchPicture(monitors);
+    return monitors;
   }
 
   private watching(factor: number, marks: FrameMarks) {
     const { raw } = this.dng;
-    const shift = raw.kind === 'linear' ? LINEAR_SHIFT : 0;
-    const levels = {
-      blackLevel: raw.blackLevel >> shift,
-      whiteLevel: raw.whiteLevel >> shift,
-    };
+    const levels = this.stagedLevels;
     const luma = lumaWeights(this.luminance);
     const range = levels.whiteLevel - levels.blackLevel;
     const { scale, offset } = raw.noise ?? UNKNOWN_NOISE;

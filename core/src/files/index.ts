@@ -6,6 +6,7 @@ export type {
   RawImage,
   ShotMetadata,
 } from './dng/description';
+export { applyGains, type GainField, gainField } from './dng/gainField';
 export { dngDeveloper, LINEAR_SHIFT } from './dng/dngDeveloper';
 export { DngError } from './dng/dngError';
 export { type Band, encodeBand } from './dng/encodeBand';

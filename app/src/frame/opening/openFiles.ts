@@ -1,4 +1,5 @@
 import { frameId } from '../../camera/files/frameNames';
+import { createStore } from '../../state/store';
 import { safeStem } from '../../storage/fileNames';
 import { keepFrame } from '../../storage/frames';
 import type { MadeFrame } from '../../storage/madeFrame';
@@ -50,43 +51,65 @@ const whyNot = (error: unknown): string =>
       ? error.message
       : 'It could not be read.';
 
-/** Opens files one after the other and stores each as a frame of a roll; tells how far it is. */
+/** A file, and the roll it is to lie in. */
+interface Waiting {
+  readonly file: File;
+  readonly roll: CurrentRoll;
+}
+
+const NOTHING_YET: OpeningFiles = { count: 0, opened: 0, failed: [], now: null };
+
+/** Goes on whatever screen is looked at; null before anything was opened, and once that is put away. */
+export const openingStore = createStore<OpeningFiles | null>(null);
+
+const waiting: Waiting[] = [];
+let isOpening = false;
+
+function tell(part: Partial<OpeningFiles>): void {
+  openingStore.update((progress) => ({ ...(progress ?? NOTHING_YET), ...part }));
+}
+
+/**
+ * Opens files one after the other, behind those that are being opened, and stores each as a frame of a
+ * roll. Never rejects: what could not be opened is told in the store.
+ *
+ * @param onOpened called after each that was stored
+ */
 export async function openFiles(
   files: readonly File[],
   roll: CurrentRoll,
-  onProgress: (progress: OpeningFiles) => void,
-): Promise<OpeningFiles> {
-  let progress: OpeningFiles = { count: files.length, opened: 0, failed: [], now: null };
-  const tell = (part: Partial<OpeningFiles>): void => {
-    progress = { ...progress, ...part };
-    onProgress(progress);
-  };
+  onOpened: () => void,
+): Promise<void> {
+  if (files.length === 0) return;
+  waiting.push(...files.map((file) => ({ file, roll })));
+  const before = isOpening ? (openingStore.get() ?? NOTHING_YET) : NOTHING_YET;
+  openingStore.set({ ...before, count: before.count + files.length });
+  if (isOpening) return;
+  isOpening = true;
   const worker = takeFrameView();
-  try {
-    for (const file of files) {
-      tell({ now: file.name });
-      try {
-        const found = await worker.call((api) => api.examine(file));
-        const naming = {
-          pattern: safeStem(file.name.replace(/\.[^.]*$/, '')),
-          count: 1,
-          roll: roll.name,
-        };
-        await keepFrame(
-          frameOf(file, found, roll),
-          naming,
-          () => {},
-          () => {},
-        );
-        tell({ opened: progress.opened + 1 });
-      } catch (error) {
-        tell({ failed: [...progress.failed, { name: file.name, reason: whyNot(error) }] });
-      }
+  for (let next = waiting.shift(); next; next = waiting.shift()) {
+    tell({ now: next.file.name });
+    try {
+      await store(next, await worker.call((api) => api.examine(next.file)));
+      tell({ opened: (openingStore.get()?.opened ?? 0) + 1 });
+      onOpened();
+    } catch (error) {
+      const failed = openingStore.get()?.failed ?? [];
+      tell({ failed: [...failed, { name: next.file.name, reason: whyNot(error) }] });
     }
-  } finally {
-    worker.end();
-    warmFrameViews();
   }
+  worker.end();
+  warmFrameViews();
+  isOpening = false;
   tell({ now: null });
-  return progress;
+}
+
+async function store({ file, roll }: Waiting, found: ExaminedFile): Promise<void> {
+  const pattern = safeStem(file.name.replace(/\.[^.]*$/, ''));
+  await keepFrame(
+    frameOf(file, found, roll),
+    { pattern, count: 1, roll: roll.name },
+    () => {},
+    () => {},
+  );
 }

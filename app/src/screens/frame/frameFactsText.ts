@@ -29,6 +29,11 @@ export function frameFacts({ width, height, raw, exif }: FrameSummary): [string,
     if (raw.kind === 'cfa') add('White', `${nominalKelvin(kelvin)} K, tint ${tintWords(tint)}`);
     const [red, green, blue] = raw.statistics.clippedShare.map(percent);
     add('Clipped', `red ${red}, green ${green}, blue ${blue}`);
+    if (raw.unapplied.length > 0)
+      add(
+        'Left out',
+        `${raw.unapplied.join(', ')}: the file asks for it, the picture is shown without`,
+      );
   } else add('Raw', 'not kept: this is a finished picture');
   const holds = raw ? (raw.kind === 'cfa' ? ', raw mosaic' : ', linear RGB') : '';
   add('Size', `${width} × ${height}${holds}`);

@@ -2,12 +2,9 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useEffect, useState } from 'react';
 import { onLaunchFiles, takeShared } from '../../frame/opening/handedFiles';
-import { openFiles, type OpeningFiles } from '../../frame/opening/openFiles';
-import { createStore, useStore } from '../../state/store';
-import { currentRollStore, NO_ROLL, type CurrentRoll } from '../../storage/rolls/currentRoll';
-
-/** Goes on while other screens are looked at. */
-const openingStore = createStore<OpeningFiles | null>(null);
+import { openFiles, openingStore, type OpeningFiles } from '../../frame/opening/openFiles';
+import { useStore } from '../../state/store';
+import { currentRollStore, type CurrentRoll } from '../../storage/rolls/currentRoll';
 
 export interface Opening {
   /** Null before anything was opened, and once what was said of it is put away. */
@@ -29,15 +26,11 @@ export function useOpenFiles(roll: CurrentRoll | null): Opening {
   const [isOver, setOver] = useState(false);
   const open = useCallback(
     (files: readonly File[]): void => {
-      if (files.length === 0 || openingStore.get()?.now) return;
-      const target = roll ?? currentRollStore.get() ?? NO_ROLL;
-      void openFiles(files, target, (now) => {
-        const before = openingStore.get()?.opened ?? 0;
-        openingStore.set(now);
+      const showThem = (): void => void client.invalidateQueries({ queryKey: ['frames'] });
+      void openFiles(files, roll ?? currentRollStore.get(), () => {
         // A list of thousands is not made anew with every file.
-        if (now.now === null || (now.opened > before && now.opened <= FIRST_SHOWN))
-          void client.invalidateQueries({ queryKey: ['frames'] });
-      });
+        if ((openingStore.get()?.opened ?? 0) <= FIRST_SHOWN) showThem();
+      }).then(showThem);
     },
     [client, roll],
   );

@@ -36,8 +36,8 @@ export function readNormalisation(
   reader: TiffReader,
   d: TiffDirectory,
   stored: StoredRaw,
+  area: PixelBox,
 ): Normalisation {
-  const area = activeArea(reader, d, stored);
   const { x, y } = stored.kind === 'cfa' ? firstRed(reader, d) : { x: 0, y: 0 };
   const box = {
     x: area.x + x,
@@ -92,7 +92,12 @@ function whiteLevels(reader: TiffReader, d: TiffDirectory): number[] {
 
 const largest = (values: Float64Array): number => values.reduce((a, b) => Math.max(a, b));
 
-function activeArea(reader: TiffReader, d: TiffDirectory, { width, height }: StoredRaw): PixelBox {
+/** The part of the stored raw that is light, without masked borders (ActiveArea). */
+export function readActiveArea(
+  reader: TiffReader,
+  d: TiffDirectory,
+  { width, height }: StoredRaw,
+): PixelBox {
   const area = reader.numbers(d, TAG.ActiveArea);
   if (area.length === 0) return { x: 0, y: 0, width, height };
   const [top, left, bottom, right] = area;

@@ -4,12 +4,13 @@ import {
   type Calibration,
   type CameraProfile,
 } from '../../colour/cameraProfile';
-import { invert, type Mat3 } from '../../colour/mat3';
+import { diagonal, invert, multiplyMat, type Mat3, type Vec3 } from '../../colour/mat3';
 import type { PixelBox } from '../../optics/aspect';
 import type { NoiseProfile } from '../../sensor/noiseProfile';
 import { DngError } from './dngError';
 import { refuseUnread } from './readable';
-import { readNormalisation, type Normalisation } from './normalisation';
+import { readActiveArea, readNormalisation, type Normalisation } from './normalisation';
+import { readCorrections, type Corrections } from './opcodes';
 import { MIN_SIDE, readStoredRaw, type StoredRaw } from './storedRaw';
 import { COMPRESSION_JPEG, PHOTOMETRIC_CFA, PHOTOMETRIC_LINEAR_RAW, TAG } from './tags';
 import { readExif, type DngExif } from '../readExif';
@@ -37,6 +38,9 @@ export interface DngFile {
   /** How it lies in the file, and what makes the one of the other. */
   readonly stored: StoredRaw;
   readonly normalisation: Normalisation;
+  /** The part of the stored raw without masked borders. */
+  readonly activeArea: PixelBox;
+  readonly corrections: Corrections;
   readonly orientation: number;
   readonly profile: CameraProfile;
   readonly asShotNeutral: readonly [number, number, number];
@@ -60,13 +64,16 @@ export function readDng(bytes: Uint8Array): DngFile {
   const directory = findRaw(reader, root);
   const stored = readStoredRaw(reader, directory);
   refuseUnread(reader, directory);
-  const normalisation = readNormalisation(reader, directory, stored);
+  const activeArea = readActiveArea(reader, directory, stored);
+  const normalisation = readNormalisation(reader, directory, stored, activeArea);
   return {
     bytes,
     version: version.join('.'),
-    raw: rawLayout(reader, directory, stored, normalisation),
+    raw: rawLayout(reader, directory, stored, normalisation, activeArea),
     stored,
     normalisation,
+    activeArea,
+    corrections: readCorrections(reader, directory),
     orientation: reader.first(root, TAG.Orientation) ?? 1,
     profile: profileOf(reader, root),
     asShotNeutral: neutralOf(reader.numbers(root, TAG.AsShotNeutral)),
@@ -105,6 +112,7 @@ function rawLayout(
   d: TiffDirectory,
   { kind, samplesPerPixel }: StoredRaw,
   { box, blackLevel, whiteLevel }: Normalisation,
+  area: PixelBox,
 ): RawLayout {
   return {
     kind,
@@ -114,7 +122,7 @@ function rawLayout(
     blackLevel,
     whiteLevel,
     noise: noiseOf(reader.numbers(d, TAG.NoiseProfile)),
-    crop: cropOf(reader, d, box),
+    crop: cropOf(reader, d, box, area),
   };
 }
 
@@ -127,16 +135,14 @@ function noiseOf([scale, offset]: number[]): NoiseProfile | null {
  * DNG's default crop, of the active area; all of the raw where the file names none. A box that begins
  * a photosite after the active area loses what lies before it.
  */
-function cropOf(reader: TiffReader, d: TiffDirectory, box: PixelBox): PixelBox {
+function cropOf(reader: TiffReader, d: TiffDirectory, box: PixelBox, area: PixelBox): PixelBox {
   const { width, height } = box;
   const origin = reader.numbers(d, TAG.DefaultCropOrigin);
   const size = reader.numbers(d, TAG.DefaultCropSize);
   if (origin.length === 0 && size.length === 0) return { x: 0, y: 0, width, height };
-  const area = reader.numbers(d, TAG.ActiveArea);
-  const [top, left] = area.length === 4 ? area : [0, 0];
   const [x, y] = origin.length === 0 ? [0, 0] : origin;
   const [w, h] = size;
-  const [lostX, lostY] = [box.x - left, box.y - top];
+  const [lostX, lostY] = [box.x - area.x, box.y - area.y];
   const fits = x >= 0 && y >= 0 && w >= MIN_SIDE && h >= MIN_SIDE;
   if (!fits || x + w > width + lostX || y + h > height + lostY)
     throw new DngError('The DNG is broken: its crop does not lie within its image.');
@@ -164,24 +170,56 @@ function matrixOf(values: readonly number[]): Mat3 | null {
   }
 }
 
-/** The file's calibrations; a matrix nobody can use is replaced by the identity. */
+const isDiagonal = (m: Mat3): boolean => m.every((v, i) => i % 4 === 0 || v === 0);
+
+/**
+ * The file's calibrations; a matrix nobody can use is replaced by the identity. What tells this one
+ * camera from others of its kind, and its analogue balance, become part of the colour matrices (DNG
+ * 1.4, chapter 6: AB * CC * CM).
+ */
 function profileOf(reader: TiffReader, root: TiffDirectory): CameraProfile {
-  const calibration = (illuminant: number, colour: number, forward: number): Calibration | null => {
-    const colorMatrix = matrixOf(reader.numbers(root, colour));
+  const balance = reader.numbers(root, TAG.AnalogBalance);
+  const analogue =
+    balance.length === 3 && balance.every((v) => v > 0 && Number.isFinite(v))
+      ? diagonal(balance as unknown as Vec3)
+      : IDENTITY;
+  const isOurs =
+    (reader.text(root, TAG.CameraCalibrationSignature) ?? '') ===
+    (reader.text(root, TAG.ProfileCalibrationSignature) ?? '');
+  const calibration = (tags: (typeof CALIBRATION_TAGS)[number]): Calibration | null => {
+    const colorMatrix = matrixOf(reader.numbers(root, tags.colour));
+    const own = (isOurs && matrixOf(reader.numbers(root, tags.camera))) || IDENTITY;
+    const camera = multiplyMat(analogue, own);
     return (
       colorMatrix && {
-        illuminant: reader.first(root, illuminant) ?? CALIBRATION_D65,
-        colorMatrix,
-        forwardMatrix: matrixOf(reader.numbers(root, forward)),
+        illuminant: reader.first(root, tags.illuminant) ?? CALIBRATION_D65,
+        colorMatrix: multiplyMat(camera, colorMatrix),
+        // White-balanced values are the same whatever each colour was multiplied by; mixed colours
+        // are not, and the forward matrix was made for others.
+        forwardMatrix: isDiagonal(camera) ? matrixOf(reader.numbers(root, tags.forward)) : null,
       }
     );
   };
-  const first = calibration(TAG.CalibrationIlluminant1, TAG.ColorMatrix1, TAG.ForwardMatrix1);
-  const second = calibration(TAG.CalibrationIlluminant2, TAG.ColorMatrix2, TAG.ForwardMatrix2);
+  const [first, second] = CALIBRATION_TAGS.map(calibration);
   if (!first) return [{ illuminant: CALIBRATION_D65, colorMatrix: IDENTITY, forwardMatrix: null }];
   if (!second || second.illuminant === first.illuminant) return [first];
   return calibrationKelvin(first) <= calibrationKelvin(second) ? [first, second] : [second, first];
 }
+
+const CALIBRATION_TAGS = [
+  {
+    illuminant: TAG.CalibrationIlluminant1,
+    colour: TAG.ColorMatrix1,
+    camera: TAG.CameraCalibration1,
+    forward: TAG.ForwardMatrix1,
+  },
+  {
+    illuminant: TAG.CalibrationIlluminant2,
+    colour: TAG.ColorMatrix2,
+    camera: TAG.CameraCalibration2,
+    forward: TAG.ForwardMatrix2,
+  },
+] as const;
 
 const neutralOf = (values: readonly number[]): [number, number, number] =>
   values.length === 3 && values.every((v) => v > 1e-3 && v <= 1e3)
