@@ -56,6 +56,9 @@ const OTHER_ZOOMS: Readonly<Record<Zoom, readonly Zoom[]>> = {
  */
 const SWIPE_PX = 50;
 
+/** Narrower than this, magnification stands above the way to the frames beside this one. */
+const NARROW = 560;
+
 /** Shift and an arrow key move a piece by this share of what is seen. */
 const PAN_SHARE = 0.25;
 const PAN_KEYS: Readonly<Record<string, readonly [number, number]>> = {
@@ -179,7 +182,7 @@ export function FramePicture(props: FramePictureProps) {
         </View>
       )}
       {summary && (
-        <View style={styles.zoom}>
+        <View style={[styles.zoom, neighbours && width < NARROW && styles.zoomAbove]}>
           {OTHER_ZOOMS[zoom].map((other) => (
             <Button
               key={other}
@@ -222,5 +225,6 @@ const styles = StyleSheet.create({
   before: { position: 'absolute', left: 0, top: 0, width: '100%', height: '100%' },
   flip: { position: 'absolute', left: 8, bottom: 8 },
   zoom: { position: 'absolute', right: 8, bottom: 8, flexDirection: 'row', gap: 6 },
+  zoomAbove: { bottom: 60 },
   zoomButton: { backgroundColor: 'rgba(22,22,22,0.85)' },
 });
