@@ -105,10 +105,12 @@ function predicted(predictor: i32, a: i32, b: i32, c: i32): i32 {
   return predictor == 7 ? (a + b) >> 1 : a;
 }
 
+/** Bits of a look-up's entry that holds no difference: see `decoderLookup`. */
+const LONG = 255;
+
 /**
  * Decodes a row; 0 where a code is none. `tables` holds the address of each component's look-up: a
- * word for each 16 bits, category and length of the code they begin with. No byte from `end` on is
- * read.
+ * word for each 16 bits, see `decoderLookup`. No byte from `end` on is read.
  */
 export function decodeRow(state: usize, end: usize, tables: usize, components: i32, width: i32, predictor: i32, first: i32, row: usize, above: usize): i32 {
   let acc = load<u64>(state);
@@ -118,25 +120,30 @@ export function decodeRow(state: usize, end: usize, tables: usize, components: i
   const back = (<usize>components) << 1;
   const plain = first != 0 || predictor == 1;
   let table: usize = 0;
+  let lookup = <usize>load<u32>(tables);
+  let isOne = true;
+  for (let c: usize = 2; c < back; c += 2) if (load<u32>(tables + (c << 1)) != <u32>lookup) isOne = false;
   for (let x: usize = 0; x < bytes; x += 2) {
     if (has < 32) {
       acc = (acc << 32) | (at < end ? bswap<u32>(load<u32>(at)) : 0);
       at += 4;
       has += 32;
     }
-    const lookup = load<u32>(tables + table);
-    table += 4;
-    if (table == back << 1) table = 0;
-    const entry = <u32>load<u16>(<usize>lookup + ((<usize>(acc >> (has - 16)) & 0xffff) << 1));
-    if (entry == 0) return 0;
-    has -= entry & 255;
-    const category = entry >> 8;
-    let d = category == 16 ? 32768 : 0;
-    if (category != 16) {
-      has -= category;
-      const extra = <i32>(<u32>(acc >> has) & ((1 << category) - 1));
-      d = category != 0 && extra < 1 << (category - 1) ? extra - (1 << category) + 1 : extra;
+    if (!isOne) {
+      lookup = <usize>load<u32>(tables + table);
+      table += 4;
+      if (table == back << 1) table = 0;
     }
+    const entry = load<i32>(lookup + ((<usize>(acc >> (has - 16)) & 0xffff) << 2));
+    const used = entry & 255;
+    let d = entry >> 16;
+    has -= used;
+    if (used == LONG) {
+      const category = d & 255;
+      has += LONG - ((entry >> 8) & 255) - category;
+      const extra = <i32>(<u32>(acc >> has) & ((1 << category) - 1));
+      d = extra < 1 << (category - 1) ? extra - (1 << category) + 1 : extra;
+    } else if (used == 0) return 0;
     let p = 0;
     if (x < back) p = first ? first : <i32>load<u16>(above + x);
     else {

@@ -24,7 +24,7 @@ interface Stream {
   frame: Frame;
   predictor: number;
   /** Huffman look-up of each component. */
-  lookups: Uint16Array[];
+  lookups: Int32Array[];
   /** First byte of entropy-coded data. */
   start: number;
 }
@@ -82,7 +82,7 @@ const isOtherFrame = (marker: number): boolean =>
 
 function parseHeaders(bytes: Uint8Array): Stream {
   if (bytes.length < 4 || bytes[0] !== 0xff || bytes[1] !== 0xd8) fail('no start marker');
-  const tables = new Map<number, Uint16Array>();
+  const tables = new Map<number, Int32Array>();
   let frame: Frame | null = null;
   let at = 2;
   for (;;) {
@@ -115,7 +115,7 @@ function parseFrame(body: Uint8Array): Frame {
 /** Tables a stream may define (T.81 B.2.4.2 names four): each costs a look-up of 65,536 entries. */
 const MAX_TABLES = 4;
 
-function parseTables(body: Uint8Array, tables: Map<number, Uint16Array>): void {
+function parseTables(body: Uint8Array, tables: Map<number, Int32Array>): void {
   let at = 0;
   while (at < body.length) {
     if (tables.size === MAX_TABLES || tables.has(body[at] & 15)) fail('too many Huffman tables');
@@ -137,14 +137,14 @@ function parseTables(body: Uint8Array, tables: Map<number, Uint16Array>): void {
 function parseScan(
   body: Uint8Array,
   frame: Frame | null,
-  tables: Map<number, Uint16Array>,
+  tables: Map<number, Int32Array>,
   start: number,
 ): Stream {
   if (!frame) return fail('scan before frame');
   const components = body[0];
   if (components !== frame.components || body.length < 4 + 2 * components)
     fail('components are not interleaved');
-  const lookups: Uint16Array[] = [];
+  const lookups: Int32Array[] = [];
   for (let c = 0; c < components; c++) {
     const table = tables.get(body[2 + 2 * c] >> 4);
     lookups.push(table ?? fail('missing Huffman table'));
@@ -185,7 +185,7 @@ function unstuff(bytes: Uint8Array, start: number): { data: Uint8Array; length: 
 const STATE_AT = 0;
 const TABLES_AT = 16;
 const LOOKUPS_AT = 64;
-const LOOKUP_BYTES = 2 << 16;
+const LOOKUP_BYTES = 4 << 16;
 
 /** Bytes by which a stream may end too soon: some writers leave out what is zero. */
 const FORGIVEN_BYTES = 4;
@@ -205,7 +205,7 @@ function decodeRows(
   const rowsAt = dataAt + padded(data.length);
   const apart = padded(2 * width);
   const { buffer, routines } = ljpegRoutines.of(rowsAt + 2 * apart, plain);
-  tables.forEach((table, i) => new Uint16Array(buffer, LOOKUPS_AT + i * LOOKUP_BYTES).set(table));
+  tables.forEach((table, i) => new Int32Array(buffer, LOOKUPS_AT + i * LOOKUP_BYTES).set(table));
   new Uint8Array(buffer).set(data, dataAt);
   const words = new Int32Array(buffer, 0, LOOKUPS_AT / 4);
   words.set(

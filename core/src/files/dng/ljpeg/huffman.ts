@@ -88,21 +88,48 @@ export function encoderCodes(table: HuffmanTable): { code: Uint16Array; length: 
   return { code, length };
 }
 
+/** Bits an entry takes whose code and difference are longer than a look-up's 16 together. */
+export const LONG_ENTRY = 255;
+
 /**
- * Look-up by the next 16 bits: (symbol << 8) | code length; 0 = no such code. Throws RangeError
- * when the table describes more codes than fit.
+ * Look-up by the next 16 bits: 65,536 words. The low byte says how many bits code and difference take,
+ * the high half the difference itself (32768 as -32768: sums are taken modulo 65536). Where both do
+ * not fit into 16 bits the low byte is `LONG_ENTRY`, the next the code's length, and the high half the
+ * category, whose bits follow. 0 = no such code. Throws RangeError when the table describes more
+ * codes than fit.
  */
-export function decoderLookup(table: HuffmanTable): Uint16Array {
-  const lookup = new Uint16Array(65536);
+export function decoderLookup(table: HuffmanTable): Int32Array {
+  const lookup = new Int32Array(65536);
   let next = 0;
   let k = 0;
   for (let l = 1; l <= MAX_CODE_LENGTH; l++) {
     const span = 1 << (16 - l);
     for (let i = 0; i < table.bits[l - 1]; i++, k++) {
       if (next + span > 65536) throw new RangeError('Huffman table is over-full');
-      lookup.fill((table.values[k] << 8) | l, next, next + span);
+      fillCode(lookup, next, table.values[k], l);
       next += span;
     }
   }
   return lookup;
+}
+
+/** All entries of one code: of `length` bits, for a category. */
+function fillCode(lookup: Int32Array, from: number, category: number, length: number): void {
+  const span = 1 << (16 - length);
+  if (category === 0 || category === 16) {
+    lookup.fill((category << 27) | length, from, from + span);
+    return;
+  }
+  const bits = length + category;
+  if (bits > 16) {
+    lookup.fill((category << 16) | (length << 8) | LONG_ENTRY, from, from + span);
+    return;
+  }
+  const each = 1 << (16 - bits);
+  const half = 1 << (category - 1);
+  for (let extra = 0; extra < 1 << category; extra++) {
+    const difference = extra < half ? extra - (1 << category) + 1 : extra;
+    const at = from + extra * each;
+    lookup.fill((difference << 16) | bits, at, at + each);
+  }
 }

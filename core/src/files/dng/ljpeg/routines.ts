@@ -1,4 +1,5 @@
 import { KeptRoutines } from '../../../wasm';
+import { LONG_ENTRY } from './huffman';
 import { LJPEG_WASM } from './ljpegWasm';
 
 /** The inner loops; addresses in bytes. See core/assembly/ljpeg.ts. */
@@ -115,18 +116,19 @@ function plainRoutines(buffer: ArrayBuffer): LjpegRoutines {
       const isPlain = first !== 0 || predictor === 1;
       for (let x = 0, o = row >> 1, up = above >> 1; x < width; x++, o++, up++) {
         for (; held <= 24; held += 8) accumulator = (accumulator << 8) | next();
-        const lookup = words[(tables >> 2) + (x % components)] >> 1;
-        const entry = samples16[lookup + ((accumulator >>> (held - 16)) & 0xffff)];
-        if (entry === 0) return 0;
-        held -= entry & 255;
-        const category = entry >> 8;
-        let d = category === 16 ? 32768 : 0;
-        if (category > 0 && category < 16) {
+        const lookup = words[(tables >> 2) + (x % components)] >> 2;
+        const entry = words[lookup + ((accumulator >>> (held - 16)) & 0xffff)];
+        const used = entry & 255;
+        if (used === 0) return 0;
+        let d = entry >> 16;
+        if (used === LONG_ENTRY) {
+          const category = d & 255;
+          held -= (entry >> 8) & 255;
           for (; held < category; held += 8) accumulator = (accumulator << 8) | next();
           held -= category;
           const extra = (accumulator >>> held) & ((1 << category) - 1);
           d = extra < 1 << (category - 1) ? extra - (1 << category) + 1 : extra;
-        }
+        } else held -= used;
         let predicted = first !== 0 ? first : samples16[up];
         if (x >= components) {
           predicted = samples16[o - components];
