@@ -76,8 +76,8 @@ const timeOf = (work: () => void): number =>
   );
 
 /**
- * The same frame as a DNG: our reader in process against dcraw as a program, its start (as long as it
- * takes to say what the file is) taken off; its output of the values is in.
+ * The same frame as a DNG: our reader in process against dcraw as a program, its start (as long as
+ * it takes to say what the file is) taken off; its output of the values is in.
  */
 function dcrawBench(plan: ReturnType<typeof planSimulated>): Result {
   const bands = Array.from({ length: plan.bands }, (_, i) => captureBand(plan, i));

@@ -1,5 +1,5 @@
-// Part of the service worker: what the system shares with the installed app is kept until the page has
-// taken it. See app/src/frame/opening/handedFiles.ts.
+// Part of the service worker: what the system shares with the installed app is kept until the page
+// has taken it. See app/src/frame/opening/handedFiles.ts.
 self.addEventListener('fetch', (event) => {
   const { request } = event;
   if (request.method !== 'POST' || new URL(request.url).pathname !== '/shared') return;

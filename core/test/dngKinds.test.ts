@@ -14,8 +14,8 @@ import {
 import { fileOf, readMapFile, readPortableMap, run } from './shots';
 
 /**
- * DNGs of other makers in all the ways the specification allows and Velmo reads (DNG 1.4, chapters 2,
- * 4 and 5), as LibRaw's `unprocessed_raw` and dcraw read them.
+ * DNGs of other makers in all the ways the specification allows and Velmo reads (DNG 1.4, chapters
+ * 2, 4 and 5), as LibRaw's `unprocessed_raw` and dcraw read them.
  */
 
 /** All stored values as LibRaw has them, and its margins. */

@@ -32,7 +32,9 @@ export interface FrameSummary {
 export type FrameReading =
   | {
       readonly kind: 'raw';
-      /** Luminance in stops from mid-grey, and how many the fullest channel is short of clipping. */
+      /**
+       * Luminance in stops from mid-grey, and how many the fullest channel is short of clipping.
+       */
       readonly stops: number;
       readonly roomStops: number;
       /** Red, green, blue in stops from mid-grey. */

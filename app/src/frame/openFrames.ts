@@ -16,7 +16,9 @@ export interface OpenFrame {
 /** Frames nobody looks at, kept decoded: the one looked at last, and what is looked at next. */
 let resting: OpenFrame[] = [];
 
-/** Decoded frames take some 80 MB each: as many are kept as a device that tells its memory can hold. */
+/**
+ * Decoded frames take some 80 MB each: as many are kept as a device that tells its memory can hold.
+ */
 const deviceMemoryGB = (): number =>
   (globalThis.navigator as { deviceMemory?: number }).deviceMemory ?? 0;
 const maxResting = (): number => (deviceMemoryGB() >= 4 ? 2 : 1);
@@ -47,8 +49,8 @@ export function takeFrame(record: FrameRecord): OpenFrame {
 }
 
 /**
- * Keeps a frame decoded for a while: it may be looked at again. Until the next is prepared there is one
- * more than is kept: the one that is left rests before the one gone to is taken.
+ * Keeps a frame decoded for a while: it may be looked at again. Until the next is prepared there is
+ * one more than is kept: the one that is left rests before the one gone to is taken.
  */
 export function restFrame(frame: OpenFrame): void {
   resting.push(frame);

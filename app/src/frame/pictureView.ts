@@ -107,7 +107,9 @@ async function decoded(
   return canvas;
 }
 
-/** As Velmo writes them by our own reader, all others as far as UTIF reads them: 8 bits are shown. */
+/**
+ * As Velmo writes them by our own reader, all others as far as UTIF reads them: 8 bits are shown.
+ */
 function tiffCanvas(bytes: Uint8Array<ArrayBuffer>): OffscreenCanvas {
   if (!isOwnTiff(bytes)) return foreignTiffCanvas(bytes);
   const { width, height, data } = readPictureTiff(bytes);

@@ -12,7 +12,9 @@ export interface Size {
 interface ViewportOf extends Size {
   /** Pixels of the canvas a CSS pixel. */
   readonly ratio: number;
-  /** How far what is shown has moved against a frame it is laid on: shares of its sides, as seen. */
+  /**
+   * How far what is shown has moved against a frame it is laid on: shares of its sides, as seen.
+   */
   readonly moved: { readonly x: number; readonly y: number };
 }
 

@@ -1,6 +1,6 @@
 /**
- * A task that is done once at a time: of what is asked while it is under way, only the latest follows.
- * What is passed over resolves with undefined as the next begins.
+ * A task that is done once at a time: of what is asked while it is under way, only the latest
+ * follows. What is passed over resolves with undefined as the next begins.
  */
 export function latestOnly<Args extends unknown[], T>(
   task: (...args: Args) => Promise<T>,

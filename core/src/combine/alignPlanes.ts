@@ -31,8 +31,8 @@ function standardised({ data, width, height }: Plane): Plane | null {
 
 /**
  * How far the second of two planes of tones has moved against the first, to fractions of a pixel,
- * whatever the exposure of each: see `TranslationAligner`. Null where they have too little in common.
- * Throws RangeError where they differ in size.
+ * whatever the exposure of each: see `TranslationAligner`. Null where they have too little in
+ * common. Throws RangeError where they differ in size.
  */
 export function alignPlanes(first: Plane, second: Plane): Shift | null {
   if (first.width !== second.width || first.height !== second.height)

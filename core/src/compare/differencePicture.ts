@@ -9,7 +9,9 @@ export interface DifferencePiece {
   /** Pixels. */
   readonly width: number;
   readonly height: number;
-  /** Photosites a pixel along each side: even, or 1 to show each cell of two by two as four pixels. */
+  /**
+   * Photosites a pixel along each side: even, or 1 to show each cell of two by two as four pixels.
+   */
   readonly factor: number;
   /** Where in the second lies what is at 0, 0 in the first; even. */
   readonly dx: number;
@@ -19,7 +21,9 @@ export interface DifferencePiece {
 /** A difference of one stop is as far from grey as there is room. */
 const CODES_PER_STOP = 127;
 const GREY = 128;
-/** Signals of fewer standard deviations of their noise are mixed with nothing: no difference shows. */
+/**
+ * Signals of fewer standard deviations of their noise are mixed with nothing: no difference shows.
+ */
 const SURE_SIGMAS = 6;
 /** Noise of a raw that does not tell it, as a share of its range. */
 const UNKNOWN_NOISE = { scale: 2e-4, offset: 1e-6 };

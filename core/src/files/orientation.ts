@@ -1,9 +1,9 @@
 import type { PixelBox } from '../optics/aspect';
 
 /**
- * How a file's pixels are turned and mirrored to be seen (TIFF 6.0, Exif 3.0: Orientation 1 to 8). A
- * place (u, v) of the file is seen at (u, v), or at (v, u) where it is swapped; then what lies left
- * comes to lie right where it is flipped across, and so on.
+ * How a file's pixels are turned and mirrored to be seen (TIFF 6.0, Exif 3.0: Orientation 1 to 8).
+ * A place (u, v) of the file is seen at (u, v), or at (v, u) where it is swapped; then what lies
+ * left comes to lie right where it is flipped across, and so on.
  */
 export interface Orientation {
   readonly swapped: boolean;
@@ -88,8 +88,8 @@ export function wayInFile({ swapped, flippedX, flippedY }: Orientation, way: Pla
 }
 
 /**
- * The matrix a, b, c, d, e, f (x' = a x + c y + e, y' = b x + d y + f) that takes pixels of a file of
- * this size to where they are seen.
+ * The matrix a, b, c, d, e, f (x' = a x + c y + e, y' = b x + d y + f) that takes pixels of a file
+ * of this size to where they are seen.
  */
 export function orientationMatrix(
   { swapped, flippedX, flippedY }: Orientation,

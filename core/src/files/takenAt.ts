@@ -1,8 +1,9 @@
 import type { DngExif } from './readExif';
 
 /**
- * When a picture was taken, as ISO 8601: with its offset from UTC where the file tells it (Exif 3.0,
- * OffsetTimeOriginal), else as the local time it is. Null where the file tells no sensible time.
+ * When a picture was taken, as ISO 8601: with its offset from UTC where the file tells it (Exif
+ * 3.0, OffsetTimeOriginal), else as the local time it is. Null where the file tells no sensible
+ * time.
  */
 export function takenAt(exif: DngExif): string | null {
   const date = /^(\d{4}):(\d\d):(\d\d) (\d\d):(\d\d):(\d\d)/.exec(exif.dateTimeOriginal ?? '');

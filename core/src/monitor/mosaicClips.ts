@@ -13,9 +13,9 @@ export interface MosaicPiece {
 }
 
 /**
- * Marks the pixels of a piece under which photosites clip: a pixel made of several is below the white
- * level when only one of them reaches it, and one interpolated from its neighbours may be above when
- * none does. At full size a pixel stands for the cell of two by two it lies in.
+ * Marks the pixels of a piece under which photosites clip: a pixel made of several is below the
+ * white level when only one of them reaches it, and one interpolated from its neighbours may be
+ * above when none does. At full size a pixel stands for the cell of two by two it lies in.
  *
  * @param raw mosaic RGGB, `width` wide
  * @param marks one byte a pixel of the piece: MARK_CLIPPED is set anew, other bits stay

@@ -2,7 +2,11 @@ import { orientationMatrix, orientationOf, seenSize } from '@velmo/core/files';
 
 const THUMBNAIL_LONG_PX = 384;
 
-/** Draws pixels the way they are to be seen, no longer than `longPx`. @param code TIFF's Orientation */
+/**
+ * Draws pixels the way they are to be seen, no longer than `longPx`.
+ *
+ * @param code TIFF's Orientation
+ */
 export function orientedCanvas(
   source: OffscreenCanvas,
   code: number,

@@ -1,4 +1,6 @@
-/** Where the service worker puts what is shared with the installed app: app/public/shared-files.js. */
+/**
+ * Where the service worker puts what is shared with the installed app: app/public/shared-files.js.
+ */
 const SHARED = 'velmo-shared';
 
 /** Takes the files that were shared with the installed app; they are not there a second time. */

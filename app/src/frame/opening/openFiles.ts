@@ -59,7 +59,9 @@ interface Waiting {
 
 const NOTHING_YET: OpeningFiles = { count: 0, opened: 0, failed: [], now: null };
 
-/** Goes on whatever screen is looked at; null before anything was opened, and once that is put away. */
+/**
+ * Goes on whatever screen is looked at; null before anything was opened, and once that is put away.
+ */
 export const openingStore = createStore<OpeningFiles | null>(null);
 
 const waiting: Waiting[] = [];
@@ -70,8 +72,8 @@ function tell(part: Partial<OpeningFiles>): void {
 }
 
 /**
- * Opens files one after the other, behind those that are being opened, and stores each as a frame of a
- * roll. Never rejects: what could not be opened is told in the store.
+ * Opens files one after the other, behind those that are being opened, and stores each as a frame
+ * of a roll. Never rejects: what could not be opened is told in the store.
  *
  * @param onOpened called after each that was stored
  */

@@ -43,7 +43,10 @@ function gridOf(count: number, width: number, height: number): { columns: number
   return { columns, rows: Math.ceil(count / columns) };
 }
 
-/** Frames at the same place and magnification: flipped, side by side, split by an edge, or their difference. */
+/**
+ * Frames at the same place and magnification: flipped, side by side, split by an edge, or their
+ * difference.
+ */
 export function ComparedPictures(props: ComparedPicturesProps) {
   const { frames, moved, way, other, difference, look, onLook, flipped, width, height } = props;
   const [held, setHeld] = useState(false);

@@ -18,7 +18,9 @@ const HIGH = 3;
 const EVERY = 2;
 const FOOT = 18;
 
-/** Raw histograms of two frames laid over each other, in stops: A drawn through, the other dashed. */
+/**
+ * Raw histograms of two frames laid over each other, in stops: A drawn through, the other dashed.
+ */
 export function TwoHistograms({ histograms, second, width, height }: TwoHistogramsProps) {
   const [first, last] = [ladderBin(LOW), ladderBin(HIGH - 1e-6)];
   const peak = Math.max(

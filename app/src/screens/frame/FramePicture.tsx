@@ -5,7 +5,7 @@ import { useMagnifySteps } from '../../instruments/useMagnifySteps';
 import { useScreenKeys } from '../useScreenKeys';
 import { useSlide } from '../../instruments/useSlide';
 import { useWorkerCanvas } from '../../instruments/useWorkerCanvas';
-import { ZOOMABLE } from '../../instruments/webStyles';
+import { UNSELECTABLE, ZOOMABLE } from '../../instruments/webStyles';
 import { COLOUR, FONT } from '../../theme/theme';
 import { FlipBar } from './FlipBar';
 import {
@@ -167,7 +167,7 @@ export function FramePicture(props: FramePictureProps) {
         role="img"
         aria-label={zoom === 'fit' ? 'Whole frame' : `Frame at ${100 * zoom} percent`}
         testID="frame-picture"
-        style={[styles.host, ZOOMABLE, { width, height }]}
+        style={[styles.host, ZOOMABLE, UNSELECTABLE, { width, height }]}
       />
       {!summary && thumbnail !== '' && (
         <Image source={{ uri: thumbnail }} style={styles.before} resizeMode="contain" alt="" />

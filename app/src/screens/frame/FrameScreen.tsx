@@ -67,9 +67,11 @@ interface OpenFrameProps {
   readonly onBack: () => void;
 }
 
-function OpenFrame({ frame, row, look, onLook, full, onFull, onBack }: OpenFrameProps) {
+function OpenFrame({ frame, row, look, onLook, onFull, onBack, ...props }: OpenFrameProps) {
   const { record, thumbnail, decision } = frame;
   const opened = useFrameView(record);
+  // Where there is no picture, there is a way back.
+  const full = props.full && opened.error === null;
   const neighbours = useNeighbours(record, row);
   useNeighbourKeys(neighbours);
   usePrepared(neighbours, opened.summary !== null);

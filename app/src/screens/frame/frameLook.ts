@@ -97,7 +97,9 @@ export function placeAt(
   return place.x >= 0 && place.x <= 1 && place.y >= 0 && place.y <= 1 ? place : null;
 }
 
-/** Photosites about a finger's or pointer's place that are read: what it points at, not one of them. */
+/**
+ * Photosites about a finger's or pointer's place that are read: what it points at, not one of them.
+ */
 export const readRadius = (zoom: Zoom, picture: Size, box: Size): number =>
   READ_PX * photositesAPixel(zoom, picture, box);
 

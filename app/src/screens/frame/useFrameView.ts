@@ -46,8 +46,8 @@ const whyNot = (problem: unknown): string => {
 };
 
 /**
- * Opens a frame's DNG, or the picture it was developed to, in a worker of its own. It rests when it is
- * left, until the screen goes.
+ * Opens a frame's DNG, or the picture it was developed to, in a worker of its own. It rests when it
+ * is left, until the screen goes.
  *
  * @param record null: nothing is opened
  */

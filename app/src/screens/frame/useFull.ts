@@ -44,7 +44,10 @@ export function useFull(): [boolean, (full: boolean) => void] {
   return [full, change];
 }
 
-/** A phone's browser may not let a page have the whole screen: then it has all the browser leaves it. */
+/**
+ * A phone's browser may not let a page have the whole screen: then it has all the browser leaves
+ * it.
+ */
 async function fill(wanted: Flag, given: Flag): Promise<void> {
   if (!document.fullscreenEnabled) return;
   try {

@@ -19,8 +19,8 @@ interface ReadPicture {
 }
 
 /**
- * Reads the frame under a mouse or a pen that hovers, and under a finger that was held on it, as long as
- * it stays down; R reads the middle.
+ * Reads the frame under a mouse or a pen that hovers, and under a finger that was held on it, as
+ * long as it stays down; R reads the middle.
  *
  * @returns true while a finger reads: it then neither drags nor taps
  */

@@ -3,7 +3,9 @@
  * points and interpolated between them.
  */
 export interface GainMap {
-  /** The photosites it is for, in the active area; every `rowPitch`-th row, `columnPitch`-th column. */
+  /**
+   * The photosites it is for, in the active area; every `rowPitch`-th row, `columnPitch`-th column.
+   */
   readonly top: number;
   readonly left: number;
   readonly bottom: number;

@@ -5,9 +5,9 @@ import { MIN_SIDE, type StoredRaw } from './storedRaw';
 import { TAG } from './tags';
 
 /**
- * How a stored raw becomes the one form everything else reads: red, green, green, blue from its first
- * photosite on, one black level and one white level, no masked borders (DNG 1.4, chapter 5, "Mapping
- * raw values to linear reference values", black only: the scale stays the file's).
+ * How a stored raw becomes the one form everything else reads: red, green, green, blue from its
+ * first photosite on, one black level and one white level, no masked borders (DNG 1.4, chapter 5,
+ * "Mapping raw values to linear reference values", black only: the scale stays the file's).
  */
 export interface Normalisation {
   /** The part of the stored raw that is kept. */
@@ -16,7 +16,9 @@ export interface Normalisation {
   readonly blackLevel: number;
   /** What reaches it clips, in any colour. */
   readonly whiteLevel: number;
-  /** Added to what is stored: by place, repeated; and by column and row of the box. Null: nothing. */
+  /**
+   * Added to what is stored: by place, repeated; and by column and row of the box. Null: nothing.
+   */
   readonly shift: BlackShift | null;
 }
 
@@ -141,7 +143,10 @@ function repeatOf(reader: TiffReader, d: TiffDirectory): [number, number] {
   return [rows, columns];
 }
 
-/** Differences of black by column or row of the active area, from the box on; null where there are none. */
+/**
+ * Differences of black by column or row of the active area, from the box on; null where there are
+ * none.
+ */
 function deltas(
   reader: TiffReader,
   d: TiffDirectory,

@@ -2,7 +2,9 @@ import type { TiffDirectory, TiffReader } from '../tiff/reader';
 import { readGainMap, type GainMap } from './gainMap';
 import { TAG } from './tags';
 
-/** Corrections a DNG lists, as far as they are known (DNG 1.4, chapter 7, "Opcode list processing"). */
+/**
+ * Corrections a DNG lists, as far as they are known (DNG 1.4, chapter 7, "Opcode list processing").
+ */
 export interface Corrections {
   /** Gain maps, of the mosaic or of the colours. */
   readonly gainMaps: readonly GainMap[];
@@ -32,7 +34,10 @@ const OPTIONAL = 1;
 const MAX_OPCODES = 64;
 const HEAD_BYTES = 16;
 
-/** Reads the lists of a raw image; what is broken in them is left out. Opcodes are big-endian in any file. */
+/**
+ * Reads the lists of a raw image; what is broken in them is left out. Opcodes are big-endian in any
+ * file.
+ */
 export function readCorrections(reader: TiffReader, d: TiffDirectory): Corrections {
   const gainMaps: GainMap[] = [];
   const unapplied = new Set<string>();

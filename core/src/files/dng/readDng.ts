@@ -53,8 +53,8 @@ const IDENTITY: Mat3 = [1, 0, 0, 0, 1, 0, 0, 0, 1];
 
 /**
  * Reads what a DNG says about itself; pixels are decoded by `decodeRaw`. Any Bayer mosaic or linear
- * RGB, as lossless JPEG or uncompressed in 8 to 16 bits. Throws DngError on broken files and on those
- * it would read wrongly, in time and memory bounded by the file's size.
+ * RGB, as lossless JPEG or uncompressed in 8 to 16 bits. Throws DngError on broken files and on
+ * those it would read wrongly, in time and memory bounded by the file's size.
  */
 export function readDng(bytes: Uint8Array): DngFile {
   const reader = new TiffReader(bytes);
@@ -132,8 +132,8 @@ function noiseOf([scale, offset]: number[]): NoiseProfile | null {
 }
 
 /**
- * DNG's default crop, of the active area; all of the raw where the file names none. A box that begins
- * a photosite after the active area loses what lies before it.
+ * DNG's default crop, of the active area; all of the raw where the file names none. A box that
+ * begins a photosite after the active area loses what lies before it.
  */
 function cropOf(reader: TiffReader, d: TiffDirectory, box: PixelBox, area: PixelBox): PixelBox {
   const { width, height } = box;

@@ -34,7 +34,9 @@ function need(reader: TiffReader, d: TiffDirectory, tag: number, name: string): 
   return value;
 }
 
-/** Reads where and how a raw image is stored. Throws DngError where it is broken or not supported. */
+/**
+ * Reads where and how a raw image is stored. Throws DngError where it is broken or not supported.
+ */
 export function readStoredRaw(reader: TiffReader, d: TiffDirectory): StoredRaw {
   const width = need(reader, d, TAG.ImageWidth, 'width');
   const height = need(reader, d, TAG.ImageLength, 'height');

@@ -2,9 +2,9 @@ import { DngError } from './dngError';
 import type { LjpegTarget } from './ljpeg/decode';
 
 /**
- * Unpacks uncompressed samples of 8 to 16 bits. Samples of 16 bits lie in the file's byte order; others
- * lie one after the other from the highest bit on, each row from a whole byte on (TIFF 6.0; DNG 1.4,
- * BitsPerSample). Throws DngError where there are too few bytes.
+ * Unpacks uncompressed samples of 8 to 16 bits. Samples of 16 bits lie in the file's byte order;
+ * others lie one after the other from the highest bit on, each row from a whole byte on (TIFF 6.0;
+ * DNG 1.4, BitsPerSample). Throws DngError where there are too few bytes.
  *
  * @param width samples of a row of the block
  */

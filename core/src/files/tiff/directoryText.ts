@@ -22,8 +22,8 @@ const MAX_SUB_IMAGES = 8;
 const NEW_SUBFILE_PREVIEW = 1;
 
 /**
- * All image directories of a TIFF or DNG as text: the first one, and those it leads to. Empty for any
- * other file, and as far as it could be read for a broken one.
+ * All image directories of a TIFF or DNG as text: the first one, and those it leads to. Empty for
+ * any other file, and as far as it could be read for a broken one.
  */
 export function tiffDirectories(bytes: Uint8Array): TiffDirectoryText[] {
   const found: TiffDirectoryText[] = [];

@@ -92,11 +92,11 @@ export function encoderCodes(table: HuffmanTable): { code: Uint16Array; length: 
 export const LONG_ENTRY = 255;
 
 /**
- * Look-up by the next 16 bits: 65,536 words. The low byte says how many bits code and difference take,
- * the high half the difference itself (32768 as -32768: sums are taken modulo 65536). Where both do
- * not fit into 16 bits the low byte is `LONG_ENTRY`, the next the code's length, and the high half the
- * category, whose bits follow. 0 = no such code. Throws RangeError when the table describes more
- * codes than fit.
+ * Look-up by the next 16 bits: 65,536 words. The low byte says how many bits code and difference
+ * take, the high half the difference itself (32768 as -32768: sums are taken modulo 65536). Where
+ * both do not fit into 16 bits the low byte is `LONG_ENTRY`, the next the code's length, and the
+ * high half the category, whose bits follow. 0 = no such code. Throws RangeError when the table
+ * describes more codes than fit.
  */
 export function decoderLookup(table: HuffmanTable): Int32Array {
   const lookup = new Int32Array(65536);
