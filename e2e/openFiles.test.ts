@@ -93,7 +93,9 @@ test('files of other cameras become frames, byte for byte, under their own names
   await until(() => pageText(page), /3 files opened, 3 not: nothing of these is stored\./);
   const said = await pageText(page);
   expect(said).toMatch(/notes\.txt\s+This is no picture Velmo knows: it opens DNG, JPEG, PNG and/);
-  expect(said).toMatch(/IMG_1\.HEIC\s+This is HEIC, which Velmo does not read/);
+  expect(said).toMatch(
+    /IMG_1\.HEIC\s+The browser could not decode this picture: it does not read HEIC/,
+  );
   expect(said).toMatch(/broken\.dng\s+The DNG is broken/);
   expect(await axeViolations(page)).toEqual([]);
   await framesStored(page, 3);
@@ -160,6 +162,25 @@ test('TIFF as other programs write it: 8 and 16 bits, compressed, grey, of eithe
       data[4 * (Math.floor(y * height) * width + Math.floor(width / 2)) + 1];
     expect(green(0.3) - green(0.7)).toBeGreaterThan(60);
   }
+});
+
+test('what the browser reads besides is opened too', async () => {
+  const page = await rollOf();
+  const paths = ['one.webp', 'two.avif'].map((name) => {
+    const path = join(folder, name);
+    execFileSync('convert', ['-size', '160x120', 'gradient:white-black', path]);
+    return path;
+  });
+  await give(page, ...paths, file('three.jxl', Uint8Array.from([0xff, 0x0a, 1, 2, 3])));
+  await until(
+    () => pageText(page),
+    /2 files opened, 1 not[^]*three\.jxl\s+This is JPEG XL, which Velmo does not read/,
+  );
+  await cellsAre(page, 2);
+  expect((await storedNames(page)).sort()).toEqual(['one.webp', 'two.avif']);
+  await tap(page, cell(0));
+  await page.waitForSelector('[data-testid=frame-picture][data-shown]');
+  expect(contrastOf(await picture(page, '[data-testid=frame-picture]'))).toBeGreaterThan(10);
 });
 
 test('files dropped on a roll lie in it', async () => {

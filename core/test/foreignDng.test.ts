@@ -1,6 +1,6 @@
 import { createDeveloper, developRgb } from '../src/colour';
 import { cameraProfile, binMosaic, demosaicMalvar } from '../src/sensor';
-import { decodeRaw, DngError, readDng, TAG } from '../src/files';
+import { decodeRaw, DngError, readDng, TAG, takenAt } from '../src/files';
 import type { TiffField } from '../src/files/tiff/types';
 import { findLens } from '../src/optics';
 import { BLACK, EVEN, foreign, numbers, ramp, WHITE } from './foreignTiff';
@@ -13,6 +13,22 @@ test('the file itself is read, as dcraw reads it', () => {
   expect(dng.raw).toMatchObject({ blackLevel: BLACK, whiteLevel: WHITE, crop: { x: 0, ...EVEN } });
   const judge = readPortableMap(run('dcraw', ['-D', '-4', '-t', '0', '-c', fileOf(even)]));
   expect(decodeRaw(dng)).toEqual(judge.data);
+});
+
+test('exposure in the first directory, as TIFF/EP writes it, is what ExifTool reads', () => {
+  const file = foreign(EVEN, ramp(EVEN), [
+    { tag: TAG.ExposureTime, type: 'RATIONAL', values: [1, 250] },
+    { tag: TAG.FNumber, type: 'RATIONAL', values: [28, 10] },
+    { tag: TAG.DateTimeOriginal, type: 'ASCII', text: '2026:08:14 06:30:00' },
+  ]);
+  const [judged] = JSON.parse(run('exiftool', ['-json', '-n', fileOf(file)]).toString());
+  const { exif } = readDng(file);
+  expect([exif.timeS, exif.fNumber, exif.dateTimeOriginal]).toEqual([
+    judged.ExposureTime,
+    judged.FNumber,
+    judged.DateTimeOriginal,
+  ]);
+  expect(takenAt(exif)).toBe('2026-08-14T06:30:00');
 });
 
 describe('what would be read wrongly is refused, with the reason', () => {

@@ -26,7 +26,7 @@ export async function examineFile(file: Blob): Promise<ExaminedFile> {
   const type = fileTypeOf(new Uint8Array(await file.slice(0, HEAD_BYTES).arrayBuffer()));
   if (type.kind === null)
     throw new Error(
-      `${type.name ? `This is ${type.name}, which Velmo does not read` : 'This is no picture Velmo knows'}: it opens DNG, JPEG, PNG and TIFF.`,
+      `${type.name ? `This is ${type.name}, which Velmo does not read` : 'This is no picture Velmo knows'}: it opens DNG, JPEG, PNG and TIFF, and WebP, AVIF and HEIC where the browser does.`,
     );
   const bytes = new Uint8Array(await file.arrayBuffer());
   const kind = type.kind === 'tiff' && isDng(bytes) ? 'dng' : type.kind;

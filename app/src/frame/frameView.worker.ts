@@ -20,6 +20,18 @@ let difference: DifferenceView | null = null;
 /** What a canvas shows: a frame, or how two differ. */
 const shown = (): ShownPicture | null => difference ?? view;
 
+async function storedPicture(
+  kind: Exclude<StoredFile['kind'], 'dng'>,
+  bytes: Uint8Array<ArrayBuffer>,
+): Promise<PictureView> {
+  try {
+    return await PictureView.of(kind, bytes);
+  } catch (error) {
+    const why = error instanceof Error ? error.message : 'This picture is broken.';
+    throw new Error(`${why} It is still stored, and can be saved as it is.`);
+  }
+}
+
 const api = {
   /** Reads a stored file back and says what it holds. */
   async open(id: string, file: StoredFile): Promise<{ summary: FrameSummary; stages: StageTimes }> {
@@ -27,7 +39,7 @@ const api = {
     const bytes = await readFile(id, file);
     if (!bytes) throw new Error('Part of this frame is missing from the browser’s storage.');
     end('read');
-    view = file.kind === 'dng' ? RawView.of(bytes) : await PictureView.of(file.kind, bytes);
+    view = file.kind === 'dng' ? RawView.of(bytes) : await storedPicture(file.kind, bytes);
     end('decode');
     const summary = view.summary();
     end('statistics');

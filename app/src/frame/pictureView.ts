@@ -11,12 +11,13 @@ import UTIF from 'utif2';
 import { VideoScale } from '../camera/browser/videoScale';
 import { canvasOf } from '../camera/files/thumbnail';
 import type { LiveStage } from '../camera/live/liveStage';
+import type { StoredKind } from '../storage/frameRecord';
 import { MIME_TYPES } from '../storage/save';
 import { watchedBy, type FrameMarks } from './frameMarks';
 import { FrameView, type FrameReading, type FrameSummary } from './frameView';
 import type { Piece } from './shownPicture';
 
-type PictureKind = 'jpeg' | 'png' | 'tiff';
+type PictureKind = Exclude<StoredKind, 'dng'>;
 
 /** Codes of a developed picture as light: sRGB's. */
 const SCALE = new VideoScale(null, 0);
@@ -35,7 +36,8 @@ export class PictureView extends FrameView {
 
   /** Rejects with a sentence when the picture cannot be decoded. */
   static async of(kind: PictureKind, bytes: Uint8Array<ArrayBuffer>): Promise<PictureView> {
-    const exif = readPictureExif(kind, bytes);
+    const exif =
+      kind === 'jpeg' || kind === 'png' || kind === 'tiff' ? readPictureExif(kind, bytes) : {};
     return new PictureView(kind === 'tiff' ? tiffCanvas(bytes) : await decoded(kind, bytes), exif);
   }
 
@@ -92,14 +94,16 @@ export class PictureView extends FrameView {
 }
 
 async function decoded(
-  kind: 'jpeg' | 'png',
+  kind: Exclude<PictureKind, 'tiff'>,
   bytes: Uint8Array<ArrayBuffer>,
 ): Promise<OffscreenCanvas> {
   const blob = new Blob([bytes], { type: MIME_TYPES[kind] });
   const bitmap = await createImageBitmap(blob).catch(() => {
-    throw new Error(
-      'The browser could not decode this picture: its file is broken. It is still stored, and can be saved as it is.',
-    );
+    const why =
+      kind === 'jpeg' || kind === 'png'
+        ? 'its file is broken'
+        : `it does not read ${kind.toUpperCase()}, or the file is broken`;
+    throw new Error(`The browser could not decode this picture: ${why}.`);
   });
   const canvas = new OffscreenCanvas(bitmap.width, bitmap.height);
   canvas.getContext('2d')!.drawImage(bitmap, 0, 0);

@@ -1,7 +1,8 @@
 import type { WhitePoint } from '@velmo/core/colour';
 import { SERIES_KINDS, type SeriesPlace } from '@velmo/core/series';
 
-export const FILE_KINDS_STORED = ['dng', 'jpeg', 'tiff', 'png'] as const;
+/** Velmo makes the first four; the others are opened where the browser reads them. */
+export const FILE_KINDS_STORED = ['dng', 'jpeg', 'tiff', 'png', 'webp', 'avif', 'heic'] as const;
 export type StoredKind = (typeof FILE_KINDS_STORED)[number];
 
 /** One file of a frame, kept as chunks under its name. */

@@ -15,4 +15,7 @@ export const MIME_TYPES = {
   jpeg: 'image/jpeg',
   tiff: 'image/tiff',
   png: 'image/png',
+  webp: 'image/webp',
+  avif: 'image/avif',
+  heic: 'image/heic',
 } as const;

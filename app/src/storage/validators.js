@@ -35,14 +35,14 @@ delayS:{enum:[0,2,3,10,20]}},required:["version","lens","crop","time","iso","com
 ops","filterStops","torch","flash","subject","mainsHz","sizeMp","focus","white","files","jpegQuality","average","aspect",
 "series","delayS"],additionalProperties:!1},ve=Object.prototype.hasOwnProperty,be=new RegExp("^[a-z0-9-]{1,32}$","u");function F(t,{
 instancePath:s="",parentData:ue,parentDataProperty:de,rootData:ce=t}={}){let r=null,e=0;if(e===0)if(t&&typeof t=="object"&&
-!Array.isArray(t)){let g;if(t.version===void 0&&(g="version")||t.lens===void 0&&(g="lens")||t.crop===void 0&&(g="crop")||
-t.time===void 0&&(g="time")||t.iso===void 0&&(g="iso")||t.compClicks===void 0&&(g="compClicks")||t.meter===void 0&&(g="m\
-eter")||t.support===void 0&&(g="support")||t.stabiliserStops===void 0&&(g="stabiliserStops")||t.filterStops===void 0&&(g=
-"filterStops")||t.torch===void 0&&(g="torch")||t.flash===void 0&&(g="flash")||t.subject===void 0&&(g="subject")||t.mainsHz===
-void 0&&(g="mainsHz")||t.sizeMp===void 0&&(g="sizeMp")||t.focus===void 0&&(g="focus")||t.white===void 0&&(g="white")||t.
-files===void 0&&(g="files")||t.jpegQuality===void 0&&(g="jpegQuality")||t.average===void 0&&(g="average")||t.aspect===void 0&&
-(g="aspect")||t.series===void 0&&(g="series")||t.delayS===void 0&&(g="delayS"))return F.errors=[{instancePath:s,schemaPath:"\
-#/required",keyword:"required",params:{missingProperty:g}}],!1;{const B=e;for(const i in t)if(!ve.call(te.properties,i)){
+!Array.isArray(t)){let w;if(t.version===void 0&&(w="version")||t.lens===void 0&&(w="lens")||t.crop===void 0&&(w="crop")||
+t.time===void 0&&(w="time")||t.iso===void 0&&(w="iso")||t.compClicks===void 0&&(w="compClicks")||t.meter===void 0&&(w="m\
+eter")||t.support===void 0&&(w="support")||t.stabiliserStops===void 0&&(w="stabiliserStops")||t.filterStops===void 0&&(w=
+"filterStops")||t.torch===void 0&&(w="torch")||t.flash===void 0&&(w="flash")||t.subject===void 0&&(w="subject")||t.mainsHz===
+void 0&&(w="mainsHz")||t.sizeMp===void 0&&(w="sizeMp")||t.focus===void 0&&(w="focus")||t.white===void 0&&(w="white")||t.
+files===void 0&&(w="files")||t.jpegQuality===void 0&&(w="jpegQuality")||t.average===void 0&&(w="average")||t.aspect===void 0&&
+(w="aspect")||t.series===void 0&&(w="series")||t.delayS===void 0&&(w="delayS"))return F.errors=[{instancePath:s,schemaPath:"\
+#/required",keyword:"required",params:{missingProperty:w}}],!1;{const B=e;for(const i in t)if(!ve.call(te.properties,i)){
 return F.errors=[{instancePath:s,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:i}}],
 !1;break}if(B===e){if(t.version!==void 0){const i=e;if(t.version!==8)return F.errors=[{instancePath:s+"/version",schemaPath:"\
 #/properties/version/const",keyword:"const",params:{allowedValue:8}}],!1;var a=i===e}else var a=!0;if(a){if(t.lens!==void 0){
@@ -124,13 +124,13 @@ if(e===c)if(typeof n=="number"&&isFinite(n)){if(n>1||isNaN(n))return F.errors=[{
 #/properties/meter/properties/spot/properties/x/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}}],!1;if(n<0||
 isNaN(n))return F.errors=[{instancePath:s+"/meter/spot/x",schemaPath:"#/properties/meter/properties/spot/properties/x/mi\
 nimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1}else return F.errors=[{instancePath:s+"/meter/spot/x",schemaPath:"\
-#/properties/meter/properties/spot/properties/x/type",keyword:"type",params:{type:"number"}}],!1;var w=c===e}else var w=!0;
-if(w)if(I.y!==void 0){let n=I.y;const c=e;if(e===c)if(typeof n=="number"&&isFinite(n)){if(n>1||isNaN(n))return F.errors=
+#/properties/meter/properties/spot/properties/x/type",keyword:"type",params:{type:"number"}}],!1;var g=c===e}else var g=!0;
+if(g)if(I.y!==void 0){let n=I.y;const c=e;if(e===c)if(typeof n=="number"&&isFinite(n)){if(n>1||isNaN(n))return F.errors=
 [{instancePath:s+"/meter/spot/y",schemaPath:"#/properties/meter/properties/spot/properties/y/maximum",keyword:"maximum",
 params:{comparison:"<=",limit:1}}],!1;if(n<0||isNaN(n))return F.errors=[{instancePath:s+"/meter/spot/y",schemaPath:"#/pr\
 operties/meter/properties/spot/properties/y/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1}else return F.
 errors=[{instancePath:s+"/meter/spot/y",schemaPath:"#/properties/meter/properties/spot/properties/y/type",keyword:"type",
-params:{type:"number"}}],!1;var w=c===e}else var w=!0}}}else return F.errors=[{instancePath:s+"/meter/spot",schemaPath:"\
+params:{type:"number"}}],!1;var g=c===e}else var g=!0}}}else return F.errors=[{instancePath:s+"/meter/spot",schemaPath:"\
 #/properties/meter/properties/spot/type",keyword:"type",params:{type:"object"}}],!1;var N=K===e}else var N=!0;if(N)if(i.
 lockedEv100!==void 0){let I=i.lockedEv100;const K=e;if(!(typeof I=="number"&&isFinite(I))&&I!==null)return F.errors=[{instancePath:s+
 "/meter/lockedEv100",schemaPath:"#/properties/meter/properties/lockedEv100/type",keyword:"type",params:{type:te.properties.
@@ -345,13 +345,13 @@ V=null;const E=e;if(j!==null){const ee={instancePath:s+"/series/places",schemaPa
 es/places/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[ee]:r.push(ee),e++}var h=E===e;h&&(x=!0,V=0);const re=e;
 if(e===re)if(Array.isArray(j))if(j.length>30){const ee={instancePath:s+"/series/places",schemaPath:"#/properties/series/\
 oneOf/3/properties/places/oneOf/1/maxItems",keyword:"maxItems",params:{limit:30}};r===null?r=[ee]:r.push(ee),e++}else{var le=!0;
-const ee=j.length;for(let ie=0;ie<ee;ie++){let he=j[ie];const ge=e;if(e===ge)if(typeof he=="number"&&isFinite(he)){if(he>
+const ee=j.length;for(let ie=0;ie<ee;ie++){let he=j[ie];const we=e;if(e===we)if(typeof he=="number"&&isFinite(he)){if(he>
 25||isNaN(he)){const ye={instancePath:s+"/series/places/"+ie,schemaPath:"#/properties/series/oneOf/3/properties/places/o\
 neOf/1/items/maximum",keyword:"maximum",params:{comparison:"<=",limit:25}};r===null?r=[ye]:r.push(ye),e++}else if(he<-1||
 isNaN(he)){const ye={instancePath:s+"/series/places/"+ie,schemaPath:"#/properties/series/oneOf/3/properties/places/oneOf\
 /1/items/minimum",keyword:"minimum",params:{comparison:">=",limit:-1}};r===null?r=[ye]:r.push(ye),e++}}else{const ye={instancePath:s+
 "/series/places/"+ie,schemaPath:"#/properties/series/oneOf/3/properties/places/oneOf/1/items/type",keyword:"type",params:{
-type:"number"}};r===null?r=[ye]:r.push(ye),e++}var le=ge===e;if(!le)break}}else{const ee={instancePath:s+"/series/places",
+type:"number"}};r===null?r=[ye]:r.push(ye),e++}var le=we===e;if(!le)break}}else{const ee={instancePath:s+"/series/places",
 schemaPath:"#/properties/series/oneOf/3/properties/places/oneOf/1/type",keyword:"type",params:{type:"array"}};r===null?r=
 [ee]:r.push(ee),e++}var h=re===e;if(h&&x?(x=!1,V=[V,1]):h&&(x=!0,V=1),x)e=b,r!==null&&(b?r.length=b:r=null);else{const ee={
 instancePath:s+"/series/places",schemaPath:"#/properties/series/oneOf/3/properties/places/oneOf",keyword:"oneOf",params:{
@@ -477,25 +477,25 @@ let o=m.zebra;const p=e,z=e;let y=!1,v=null;const _=e;if(o!==null){const h={inst
 e;k&&(y=!0,v=0);const S=e;if(e===S)if(o&&typeof o=="object"&&!Array.isArray(o)){let h;if(o.on===void 0&&(h="on")||o.clicksUnder===
 void 0&&(h="clicksUnder")){const Q={instancePath:s+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/\
 oneOf/1/required",keyword:"required",params:{missingProperty:h}};r===null?r=[Q]:r.push(Q),e++}else{const Q=e;for(const l in o)
-if(!(l==="on"||l==="clicksUnder")){const g={instancePath:s+"/monitors/zebra",schemaPath:"#/properties/monitors/propertie\
-s/zebra/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}};r===null?r=[g]:r.push(
-g),e++;break}if(Q===e){if(o.on!==void 0){const l=e;if(o.on!=="raw"){const g={instancePath:s+"/monitors/zebra/on",schemaPath:"\
+if(!(l==="on"||l==="clicksUnder")){const w={instancePath:s+"/monitors/zebra",schemaPath:"#/properties/monitors/propertie\
+s/zebra/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}};r===null?r=[w]:r.push(
+w),e++;break}if(Q===e){if(o.on!==void 0){const l=e;if(o.on!=="raw"){const w={instancePath:s+"/monitors/zebra/on",schemaPath:"\
 #/properties/monitors/properties/zebra/oneOf/1/properties/on/const",keyword:"const",params:{allowedValue:"raw"}};r===null?
-r=[g]:r.push(g),e++}var M=l===e}else var M=!0;if(M)if(o.clicksUnder!==void 0){let l=o.clicksUnder;const g=e;if(!(typeof l==
+r=[w]:r.push(w),e++}var M=l===e}else var M=!0;if(M)if(o.clicksUnder!==void 0){let l=o.clicksUnder;const w=e;if(!(typeof l==
 "number"&&!(l%1)&&!isNaN(l)&&isFinite(l))){const i={instancePath:s+"/monitors/zebra/clicksUnder",schemaPath:"#/propertie\
 s/monitors/properties/zebra/oneOf/1/properties/clicksUnder/type",keyword:"type",params:{type:"integer"}};r===null?r=[i]:
-r.push(i),e++}if(e===g&&typeof l=="number"&&isFinite(l)){if(l>9||isNaN(l)){const i={instancePath:s+"/monitors/zebra/clic\
+r.push(i),e++}if(e===w&&typeof l=="number"&&isFinite(l)){if(l>9||isNaN(l)){const i={instancePath:s+"/monitors/zebra/clic\
 ksUnder",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/properties/clicksUnder/maximum",keyword:"maximum",params:{
 comparison:"<=",limit:9}};r===null?r=[i]:r.push(i),e++}else if(l<0||isNaN(l)){const i={instancePath:s+"/monitors/zebra/c\
 licksUnder",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/properties/clicksUnder/minimum",keyword:"minimum",
-params:{comparison:">=",limit:0}};r===null?r=[i]:r.push(i),e++}}var M=g===e}else var M=!0}}}else{const h={instancePath:s+
+params:{comparison:">=",limit:0}};r===null?r=[i]:r.push(i),e++}}var M=w===e}else var M=!0}}}else{const h={instancePath:s+
 "/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/type",keyword:"type",params:{type:"object"}};
 r===null?r=[h]:r.push(h),e++}var k=S===e;if(k&&y)y=!1,v=[v,1];else{k&&(y=!0,v=1);const h=e;if(e===h)if(o&&typeof o=="obj\
-ect"&&!Array.isArray(o)){let l;if(o.on===void 0&&(l="on")||o.percent===void 0&&(l="percent")){const g={instancePath:s+"/\
+ect"&&!Array.isArray(o)){let l;if(o.on===void 0&&(l="on")||o.percent===void 0&&(l="percent")){const w={instancePath:s+"/\
 monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/2/required",keyword:"required",params:{missingProperty:l}};
-r===null?r=[g]:r.push(g),e++}else{const g=e;for(const B in o)if(!(B==="on"||B==="percent")){const i={instancePath:s+"/mo\
+r===null?r=[w]:r.push(w),e++}else{const w=e;for(const B in o)if(!(B==="on"||B==="percent")){const i={instancePath:s+"/mo\
 nitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/2/additionalProperties",keyword:"additionalProper\
-ties",params:{additionalProperty:B}};r===null?r=[i]:r.push(i),e++;break}if(g===e){if(o.on!==void 0){const B=e;if(o.on!==
+ties",params:{additionalProperty:B}};r===null?r=[i]:r.push(i),e++;break}if(w===e){if(o.on!==void 0){const B=e;if(o.on!==
 "picture"){const i={instancePath:s+"/monitors/zebra/on",schemaPath:"#/properties/monitors/properties/zebra/oneOf/2/prope\
 rties/on/const",keyword:"const",params:{allowedValue:"picture"}};r===null?r=[i]:r.push(i),e++}var $=B===e}else var $=!0;
 if($)if(o.percent!==void 0){let B=o.percent;const i=e;if(!(typeof B=="number"&&!(B%1)&&!isNaN(B)&&isFinite(B))){const G={
@@ -563,13 +563,13 @@ if(!(o==="pattern"||o==="count")){return Z.errors=[{instancePath:s+"/naming",sch
 roperties",keyword:"additionalProperties",params:{additionalProperty:o}}],!1;break}if(W===e){if(m.pattern!==void 0){let o=m.
 pattern;const p=e;if(e===p)if(typeof o=="string"){if(X(o)>80)return Z.errors=[{instancePath:s+"/naming/pattern",schemaPath:"\
 #/properties/naming/properties/pattern/maxLength",keyword:"maxLength",params:{limit:80}}],!1}else return Z.errors=[{instancePath:s+
-"/naming/pattern",schemaPath:"#/properties/naming/properties/pattern/type",keyword:"type",params:{type:"string"}}],!1;var w=p===
-e}else var w=!0;if(w)if(m.count!==void 0){let o=m.count;const p=e;if(!(typeof o=="number"&&!(o%1)&&!isNaN(o)&&isFinite(o)))
+"/naming/pattern",schemaPath:"#/properties/naming/properties/pattern/type",keyword:"type",params:{type:"string"}}],!1;var g=p===
+e}else var g=!0;if(g)if(m.count!==void 0){let o=m.count;const p=e;if(!(typeof o=="number"&&!(o%1)&&!isNaN(o)&&isFinite(o)))
 return Z.errors=[{instancePath:s+"/naming/count",schemaPath:"#/properties/naming/properties/count/type",keyword:"type",params:{
 type:"integer"}}],!1;if(e===p&&typeof o=="number"&&isFinite(o)){if(o>1e9||isNaN(o))return Z.errors=[{instancePath:s+"/na\
 ming/count",schemaPath:"#/properties/naming/properties/count/maximum",keyword:"maximum",params:{comparison:"<=",limit:1e9}}],
 !1;if(o<1||isNaN(o))return Z.errors=[{instancePath:s+"/naming/count",schemaPath:"#/properties/naming/properties/count/mi\
-nimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1}var w=p===e}else var w=!0}}}else return Z.errors=[{instancePath:s+
+nimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1}var g=p===e}else var g=!0}}}else return Z.errors=[{instancePath:s+
 "/naming",schemaPath:"#/properties/naming/type",keyword:"type",params:{type:"object"}}],!1;var a=O===e}else var a=!0}}}}}}}}else
 return Z.errors=[{instancePath:s,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return Z.errors=r,e===0}
 const je=q,pe={$id:"velmo/frame/2",type:"object",properties:{version:{const:2},id:{type:"string",pattern:"^[a-z0-9-]{8,6\
@@ -584,265 +584,267 @@ type:"number",minimum:0,maximum:1}}]},width:{type:"integer",minimum:0},height:{t
 series:{oneOf:[{type:"null"},{type:"object",properties:{id:{type:"string",maxLength:64},kind:{enum:["single","bracket","\
 burst","focus","interval","long"]},step:{type:"integer",minimum:0},count:{type:"integer",minimum:1}},required:["id","kin\
 d","step","count"],additionalProperties:!1}]},files:{type:"array",minItems:1,maxItems:8,items:{type:"object",properties:{
-kind:{enum:["dng","jpeg","tiff","png"]},name:{type:"string",minLength:1,maxLength:160},bytes:{type:"integer",minimum:1},
-chunks:{type:"integer",minimum:1,maximum:4096}},required:["kind","name","bytes","chunks"],additionalProperties:!1}},longestHandheldS:{
-type:["number","null"]},words:{type:"object",properties:{source:{type:"string",maxLength:200},summary:{type:"string",maxLength:200}},
-required:["source","summary"],additionalProperties:!1}},required:["version","id","capturedAt","camera","place","origin",
-"timeS","iso","compClicks","lens","focusDioptres","white","clippedShare","width","height","average","roll","stem","serie\
-s","files"],additionalProperties:!1},we=new RegExp("^[a-z0-9-]{8,64}$","u");function q(t,{instancePath:s="",parentData:ue,
-parentDataProperty:de,rootData:ce=t}={}){let r=null,e=0;if(e===0)if(t&&typeof t=="object"&&!Array.isArray(t)){let d;if(t.
-version===void 0&&(d="version")||t.id===void 0&&(d="id")||t.capturedAt===void 0&&(d="capturedAt")||t.camera===void 0&&(d=
-"camera")||t.place===void 0&&(d="place")||t.origin===void 0&&(d="origin")||t.timeS===void 0&&(d="timeS")||t.iso===void 0&&
-(d="iso")||t.compClicks===void 0&&(d="compClicks")||t.lens===void 0&&(d="lens")||t.focusDioptres===void 0&&(d="focusDiop\
-tres")||t.white===void 0&&(d="white")||t.clippedShare===void 0&&(d="clippedShare")||t.width===void 0&&(d="width")||t.height===
-void 0&&(d="height")||t.average===void 0&&(d="average")||t.roll===void 0&&(d="roll")||t.stem===void 0&&(d="stem")||t.series===
-void 0&&(d="series")||t.files===void 0&&(d="files"))return q.errors=[{instancePath:s,schemaPath:"#/required",keyword:"re\
-quired",params:{missingProperty:d}}],!1;{const W=e;for(const o in t)if(!ve.call(pe.properties,o)){return q.errors=[{instancePath:s,
-schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:o}}],!1;break}if(W===e){if(t.
-version!==void 0){const o=e;if(t.version!==2)return q.errors=[{instancePath:s+"/version",schemaPath:"#/properties/versio\
-n/const",keyword:"const",params:{allowedValue:2}}],!1;var a=o===e}else var a=!0;if(a){if(t.id!==void 0){let o=t.id;const p=e;
-if(e===p)if(typeof o=="string"){if(!we.test(o))return q.errors=[{instancePath:s+"/id",schemaPath:"#/properties/id/patter\
-n",keyword:"pattern",params:{pattern:"^[a-z0-9-]{8,64}$"}}],!1}else return q.errors=[{instancePath:s+"/id",schemaPath:"#\
-/properties/id/type",keyword:"type",params:{type:"string"}}],!1;var a=p===e}else var a=!0;if(a){if(t.capturedAt!==void 0){
-let o=t.capturedAt;const p=e;if(e===p)if(typeof o=="number"&&isFinite(o)){if(o<0||isNaN(o))return q.errors=[{instancePath:s+
-"/capturedAt",schemaPath:"#/properties/capturedAt/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1}else return q.
-errors=[{instancePath:s+"/capturedAt",schemaPath:"#/properties/capturedAt/type",keyword:"type",params:{type:"number"}}],
-!1;var a=p===e}else var a=!0;if(a){if(t.camera!==void 0){let o=t.camera;const p=e;if(!(o==="simulated"||o==="browser"||o===
-"file"))return q.errors=[{instancePath:s+"/camera",schemaPath:"#/properties/camera/enum",keyword:"enum",params:{allowedValues:pe.
-properties.camera.enum}}],!1;var a=p===e}else var a=!0;if(a){if(t.place!==void 0){let o=t.place;const p=e;if(e===p)if(typeof o==
-"string"){if(X(o)>200)return q.errors=[{instancePath:s+"/place",schemaPath:"#/properties/place/maxLength",keyword:"maxLe\
-ngth",params:{limit:200}}],!1}else return q.errors=[{instancePath:s+"/place",schemaPath:"#/properties/place/type",keyword:"\
-type",params:{type:"string"}}],!1;var a=p===e}else var a=!0;if(a){if(t.origin!==void 0){let o=t.origin;const p=e;if(!(o===
-"raw"||o==="video-frame"||o==="photo"||o==="photo-remade"||o==="average"||o==="opened"))return q.errors=[{instancePath:s+
-"/origin",schemaPath:"#/properties/origin/enum",keyword:"enum",params:{allowedValues:pe.properties.origin.enum}}],!1;var a=p===
-e}else var a=!0;if(a){if(t.timeS!==void 0){let o=t.timeS;const p=e;if(!(typeof o=="number"&&isFinite(o))&&o!==null)return q.
-errors=[{instancePath:s+"/timeS",schemaPath:"#/properties/timeS/type",keyword:"type",params:{type:pe.properties.timeS.type}}],
-!1;var a=p===e}else var a=!0;if(a){if(t.iso!==void 0){let o=t.iso;const p=e;if(!(typeof o=="number"&&isFinite(o))&&o!==null)
-return q.errors=[{instancePath:s+"/iso",schemaPath:"#/properties/iso/type",keyword:"type",params:{type:pe.properties.iso.
-type}}],!1;var a=p===e}else var a=!0;if(a){if(t.compClicks!==void 0){let o=t.compClicks;const p=e;if(!(typeof o=="number"&&
-isFinite(o))&&o!==null)return q.errors=[{instancePath:s+"/compClicks",schemaPath:"#/properties/compClicks/type",keyword:"\
-type",params:{type:pe.properties.compClicks.type}}],!1;var a=p===e}else var a=!0;if(a){if(t.lens!==void 0){let o=t.lens;
-const p=e;if(typeof o!="string"&&o!==null)return q.errors=[{instancePath:s+"/lens",schemaPath:"#/properties/lens/type",keyword:"\
-type",params:{type:pe.properties.lens.type}}],!1;if(e===p&&typeof o=="string"&&X(o)>64)return q.errors=[{instancePath:s+
-"/lens",schemaPath:"#/properties/lens/maxLength",keyword:"maxLength",params:{limit:64}}],!1;var a=p===e}else var a=!0;if(a){
-if(t.focusDioptres!==void 0){let o=t.focusDioptres;const p=e;if(!(typeof o=="number"&&isFinite(o))&&o!==null)return q.errors=
-[{instancePath:s+"/focusDioptres",schemaPath:"#/properties/focusDioptres/type",keyword:"type",params:{type:pe.properties.
-focusDioptres.type}}],!1;var a=p===e}else var a=!0;if(a){if(t.white!==void 0){let o=t.white;const p=e,z=e;let y=!1,v=null;
-const _=e;if(o!==null){const h={instancePath:s+"/white",schemaPath:"#/properties/white/oneOf/0/type",keyword:"type",params:{
-type:"null"}};r===null?r=[h]:r.push(h),e++}var M=_===e;M&&(y=!0,v=0);const S=e;if(e===S)if(o&&typeof o=="object"&&!Array.
-isArray(o)){let h;if(o.kelvin===void 0&&(h="kelvin")||o.tint===void 0&&(h="tint")){const Q={instancePath:s+"/white",schemaPath:"\
-#/properties/white/oneOf/1/required",keyword:"required",params:{missingProperty:h}};r===null?r=[Q]:r.push(Q),e++}else{const Q=e;
-for(const l in o)if(!(l==="kelvin"||l==="tint")){const g={instancePath:s+"/white",schemaPath:"#/properties/white/oneOf/1\
-/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}};r===null?r=[g]:r.push(g),e++;break}
-if(Q===e){if(o.kelvin!==void 0){let l=o.kelvin;const g=e;if(!(typeof l=="number"&&isFinite(l))){const B={instancePath:s+
-"/white/kelvin",schemaPath:"#/properties/white/oneOf/1/properties/kelvin/type",keyword:"type",params:{type:"number"}};r===
-null?r=[B]:r.push(B),e++}var P=g===e}else var P=!0;if(P)if(o.tint!==void 0){let l=o.tint;const g=e;if(!(typeof l=="numbe\
-r"&&isFinite(l))){const i={instancePath:s+"/white/tint",schemaPath:"#/properties/white/oneOf/1/properties/tint/type",keyword:"\
-type",params:{type:"number"}};r===null?r=[i]:r.push(i),e++}var P=g===e}else var P=!0}}}else{const h={instancePath:s+"/wh\
-ite",schemaPath:"#/properties/white/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[h]:r.push(h),e++}var M=S===
-e;if(M&&y?(y=!1,v=[v,1]):M&&(y=!0,v=1),y)e=z,r!==null&&(z?r.length=z:r=null);else{const h={instancePath:s+"/white",schemaPath:"\
-#/properties/white/oneOf",keyword:"oneOf",params:{passingSchemas:v}};return r===null?r=[h]:r.push(h),e++,q.errors=r,!1}var a=p===
-e}else var a=!0;if(a){if(t.clippedShare!==void 0){let o=t.clippedShare;const p=e,z=e;let y=!1,v=null;const _=e;if(o!==null){
-const h={instancePath:s+"/clippedShare",schemaPath:"#/properties/clippedShare/oneOf/0/type",keyword:"type",params:{type:"\
-null"}};r===null?r=[h]:r.push(h),e++}var $=_===e;$&&(y=!0,v=0);const S=e;if(e===S)if(Array.isArray(o))if(o.length>3){const h={
-instancePath:s+"/clippedShare",schemaPath:"#/properties/clippedShare/oneOf/1/maxItems",keyword:"maxItems",params:{limit:3}};
-r===null?r=[h]:r.push(h),e++}else if(o.length<3){const h={instancePath:s+"/clippedShare",schemaPath:"#/properties/clippe\
-dShare/oneOf/1/minItems",keyword:"minItems",params:{limit:3}};r===null?r=[h]:r.push(h),e++}else{var k=!0;const h=o.length;
-for(let Q=0;Q<h;Q++){let l=o[Q];const g=e;if(e===g)if(typeof l=="number"&&isFinite(l)){if(l>1||isNaN(l)){const i={instancePath:s+
-"/clippedShare/"+Q,schemaPath:"#/properties/clippedShare/oneOf/1/items/maximum",keyword:"maximum",params:{comparison:"<=",
-limit:1}};r===null?r=[i]:r.push(i),e++}else if(l<0||isNaN(l)){const i={instancePath:s+"/clippedShare/"+Q,schemaPath:"#/p\
-roperties/clippedShare/oneOf/1/items/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[i]:r.push(
-i),e++}}else{const i={instancePath:s+"/clippedShare/"+Q,schemaPath:"#/properties/clippedShare/oneOf/1/items/type",keyword:"\
-type",params:{type:"number"}};r===null?r=[i]:r.push(i),e++}var k=g===e;if(!k)break}}else{const h={instancePath:s+"/clipp\
-edShare",schemaPath:"#/properties/clippedShare/oneOf/1/type",keyword:"type",params:{type:"array"}};r===null?r=[h]:r.push(
-h),e++}var $=S===e;if($&&y?(y=!1,v=[v,1]):$&&(y=!0,v=1),y)e=z,r!==null&&(z?r.length=z:r=null);else{const h={instancePath:s+
-"/clippedShare",schemaPath:"#/properties/clippedShare/oneOf",keyword:"oneOf",params:{passingSchemas:v}};return r===null?
-r=[h]:r.push(h),e++,q.errors=r,!1}var a=p===e}else var a=!0;if(a){if(t.width!==void 0){let o=t.width;const p=e;if(!(typeof o==
-"number"&&!(o%1)&&!isNaN(o)&&isFinite(o)))return q.errors=[{instancePath:s+"/width",schemaPath:"#/properties/width/type",
-keyword:"type",params:{type:"integer"}}],!1;if(e===p&&typeof o=="number"&&isFinite(o)&&(o<0||isNaN(o)))return q.errors=[
-{instancePath:s+"/width",schemaPath:"#/properties/width/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1;
-var a=p===e}else var a=!0;if(a){if(t.height!==void 0){let o=t.height;const p=e;if(!(typeof o=="number"&&!(o%1)&&!isNaN(o)&&
-isFinite(o)))return q.errors=[{instancePath:s+"/height",schemaPath:"#/properties/height/type",keyword:"type",params:{type:"\
-integer"}}],!1;if(e===p&&typeof o=="number"&&isFinite(o)&&(o<0||isNaN(o)))return q.errors=[{instancePath:s+"/height",schemaPath:"\
-#/properties/height/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1;var a=p===e}else var a=!0;if(a){if(t.
-average!==void 0){let o=t.average;const p=e,z=e;let y=!1,v=null;const _=e;if(o!==null){const h={instancePath:s+"/average",
-schemaPath:"#/properties/average/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[h]:r.push(h),e++}var w=_===
-e;w&&(y=!0,v=0);const S=e;if(e===S)if(o&&typeof o=="object"&&!Array.isArray(o)){let h;if(o.frames===void 0&&(h="frames")||
-o.timesLess===void 0&&(h="timesLess")){const Q={instancePath:s+"/average",schemaPath:"#/properties/average/oneOf/1/requi\
-red",keyword:"required",params:{missingProperty:h}};r===null?r=[Q]:r.push(Q),e++}else{const Q=e;for(const l in o)if(!(l===
-"frames"||l==="timesLess")){const g={instancePath:s+"/average",schemaPath:"#/properties/average/oneOf/1/additionalProper\
-ties",keyword:"additionalProperties",params:{additionalProperty:l}};r===null?r=[g]:r.push(g),e++;break}if(Q===e){if(o.frames!==
-void 0){let l=o.frames;const g=e;if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(l))){const B={instancePath:s+"/ave\
-rage/frames",schemaPath:"#/properties/average/oneOf/1/properties/frames/type",keyword:"type",params:{type:"integer"}};r===
-null?r=[B]:r.push(B),e++}if(e===g&&typeof l=="number"&&isFinite(l)&&(l<1||isNaN(l))){const B={instancePath:s+"/average/f\
-rames",schemaPath:"#/properties/average/oneOf/1/properties/frames/minimum",keyword:"minimum",params:{comparison:">=",limit:1}};
-r===null?r=[B]:r.push(B),e++}var N=g===e}else var N=!0;if(N)if(o.timesLess!==void 0){let l=o.timesLess;const g=e;if(!(typeof l==
-"number"&&isFinite(l))&&l!==null){const i={instancePath:s+"/average/timesLess",schemaPath:"#/properties/average/oneOf/1/\
-properties/timesLess/type",keyword:"type",params:{type:pe.properties.average.oneOf[1].properties.timesLess.type}};r===null?
-r=[i]:r.push(i),e++}var N=g===e}else var N=!0}}}else{const h={instancePath:s+"/average",schemaPath:"#/properties/average\
-/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[h]:r.push(h),e++}var w=S===e;if(w&&y?(y=!1,v=[v,1]):w&&
-(y=!0,v=1),y)e=z,r!==null&&(z?r.length=z:r=null);else{const h={instancePath:s+"/average",schemaPath:"#/properties/averag\
-e/oneOf",keyword:"oneOf",params:{passingSchemas:v}};return r===null?r=[h]:r.push(h),e++,q.errors=r,!1}var a=p===e}else var a=!0;
-if(a){if(t.roll!==void 0){let o=t.roll;const p=e;if(e===p)if(typeof o=="string"){if(X(o)>200)return q.errors=[{instancePath:s+
-"/roll",schemaPath:"#/properties/roll/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else return q.errors=[{instancePath:s+
-"/roll",schemaPath:"#/properties/roll/type",keyword:"type",params:{type:"string"}}],!1;var a=p===e}else var a=!0;if(a){if(t.
-stem!==void 0){let o=t.stem;const p=e;if(e===p)if(typeof o=="string"){if(X(o)>160)return q.errors=[{instancePath:s+"/ste\
-m",schemaPath:"#/properties/stem/maxLength",keyword:"maxLength",params:{limit:160}}],!1;if(X(o)<1)return q.errors=[{instancePath:s+
-"/stem",schemaPath:"#/properties/stem/minLength",keyword:"minLength",params:{limit:1}}],!1}else return q.errors=[{instancePath:s+
-"/stem",schemaPath:"#/properties/stem/type",keyword:"type",params:{type:"string"}}],!1;var a=p===e}else var a=!0;if(a){if(t.
-series!==void 0){let o=t.series;const p=e,z=e;let y=!1,v=null;const _=e;if(o!==null){const h={instancePath:s+"/series",schemaPath:"\
-#/properties/series/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[h]:r.push(h),e++}var Y=_===e;Y&&(y=!0,
-v=0);const S=e;if(e===S)if(o&&typeof o=="object"&&!Array.isArray(o)){let h;if(o.id===void 0&&(h="id")||o.kind===void 0&&
-(h="kind")||o.step===void 0&&(h="step")||o.count===void 0&&(h="count")){const Q={instancePath:s+"/series",schemaPath:"#/\
-properties/series/oneOf/1/required",keyword:"required",params:{missingProperty:h}};r===null?r=[Q]:r.push(Q),e++}else{const Q=e;
-for(const l in o)if(!(l==="id"||l==="kind"||l==="step"||l==="count")){const g={instancePath:s+"/series",schemaPath:"#/pr\
-operties/series/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}};r===null?r=[
-g]:r.push(g),e++;break}if(Q===e){if(o.id!==void 0){let l=o.id;const g=e;if(e===g)if(typeof l=="string"){if(X(l)>64){const B={
-instancePath:s+"/series/id",schemaPath:"#/properties/series/oneOf/1/properties/id/maxLength",keyword:"maxLength",params:{
-limit:64}};r===null?r=[B]:r.push(B),e++}}else{const B={instancePath:s+"/series/id",schemaPath:"#/properties/series/oneOf\
-/1/properties/id/type",keyword:"type",params:{type:"string"}};r===null?r=[B]:r.push(B),e++}var U=g===e}else var U=!0;if(U){
-if(o.kind!==void 0){let l=o.kind;const g=e;if(!(l==="single"||l==="bracket"||l==="burst"||l==="focus"||l==="interval"||l===
-"long")){const i={instancePath:s+"/series/kind",schemaPath:"#/properties/series/oneOf/1/properties/kind/enum",keyword:"e\
-num",params:{allowedValues:pe.properties.series.oneOf[1].properties.kind.enum}};r===null?r=[i]:r.push(i),e++}var U=g===e}else
-var U=!0;if(U){if(o.step!==void 0){let l=o.step;const g=e;if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(l))){const i={
-instancePath:s+"/series/step",schemaPath:"#/properties/series/oneOf/1/properties/step/type",keyword:"type",params:{type:"\
-integer"}};r===null?r=[i]:r.push(i),e++}if(e===g&&typeof l=="number"&&isFinite(l)&&(l<0||isNaN(l))){const i={instancePath:s+
-"/series/step",schemaPath:"#/properties/series/oneOf/1/properties/step/minimum",keyword:"minimum",params:{comparison:">=",
-limit:0}};r===null?r=[i]:r.push(i),e++}var U=g===e}else var U=!0;if(U)if(o.count!==void 0){let l=o.count;const g=e;if(!(typeof l==
-"number"&&!(l%1)&&!isNaN(l)&&isFinite(l))){const i={instancePath:s+"/series/count",schemaPath:"#/properties/series/oneOf\
-/1/properties/count/type",keyword:"type",params:{type:"integer"}};r===null?r=[i]:r.push(i),e++}if(e===g&&typeof l=="numb\
-er"&&isFinite(l)&&(l<1||isNaN(l))){const i={instancePath:s+"/series/count",schemaPath:"#/properties/series/oneOf/1/prope\
-rties/count/minimum",keyword:"minimum",params:{comparison:">=",limit:1}};r===null?r=[i]:r.push(i),e++}var U=g===e}else var U=!0}}}}}else{
-const h={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/1/type",keyword:"type",params:{type:"object"}};r===
-null?r=[h]:r.push(h),e++}var Y=S===e;if(Y&&y?(y=!1,v=[v,1]):Y&&(y=!0,v=1),y)e=z,r!==null&&(z?r.length=z:r=null);else{const h={
-instancePath:s+"/series",schemaPath:"#/properties/series/oneOf",keyword:"oneOf",params:{passingSchemas:v}};return r===null?
-r=[h]:r.push(h),e++,q.errors=r,!1}var a=p===e}else var a=!0;if(a){if(t.files!==void 0){let o=t.files;const p=e;if(e===p)
-if(Array.isArray(o)){if(o.length>8)return q.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/maxItems",keyword:"\
-maxItems",params:{limit:8}}],!1;if(o.length<1)return q.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/m\
-inItems",keyword:"minItems",params:{limit:1}}],!1;{var m=!0;const y=o.length;for(let v=0;v<y;v++){let _=o[v];const S=e;if(e===
-S)if(_&&typeof _=="object"&&!Array.isArray(_)){let h;if(_.kind===void 0&&(h="kind")||_.name===void 0&&(h="name")||_.bytes===
-void 0&&(h="bytes")||_.chunks===void 0&&(h="chunks"))return q.errors=[{instancePath:s+"/files/"+v,schemaPath:"#/properti\
-es/files/items/required",keyword:"required",params:{missingProperty:h}}],!1;{const Q=e;for(const l in _)if(!(l==="kind"||
-l==="name"||l==="bytes"||l==="chunks")){return q.errors=[{instancePath:s+"/files/"+v,schemaPath:"#/properties/files/item\
-s/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}}],!1;break}if(Q===e){if(_.kind!==void 0){
-let l=_.kind;const g=e;if(!(l==="dng"||l==="jpeg"||l==="tiff"||l==="png"))return q.errors=[{instancePath:s+"/files/"+v+"\
-/kind",schemaPath:"#/properties/files/items/properties/kind/enum",keyword:"enum",params:{allowedValues:pe.properties.files.
-items.properties.kind.enum}}],!1;var O=g===e}else var O=!0;if(O){if(_.name!==void 0){let l=_.name;const g=e;if(e===g)if(typeof l==
-"string"){if(X(l)>160)return q.errors=[{instancePath:s+"/files/"+v+"/name",schemaPath:"#/properties/files/items/properti\
-es/name/maxLength",keyword:"maxLength",params:{limit:160}}],!1;if(X(l)<1)return q.errors=[{instancePath:s+"/files/"+v+"/\
-name",schemaPath:"#/properties/files/items/properties/name/minLength",keyword:"minLength",params:{limit:1}}],!1}else return q.
-errors=[{instancePath:s+"/files/"+v+"/name",schemaPath:"#/properties/files/items/properties/name/type",keyword:"type",params:{
-type:"string"}}],!1;var O=g===e}else var O=!0;if(O){if(_.bytes!==void 0){let l=_.bytes;const g=e;if(!(typeof l=="number"&&
-!(l%1)&&!isNaN(l)&&isFinite(l)))return q.errors=[{instancePath:s+"/files/"+v+"/bytes",schemaPath:"#/properties/files/ite\
-ms/properties/bytes/type",keyword:"type",params:{type:"integer"}}],!1;if(e===g&&typeof l=="number"&&isFinite(l)&&(l<1||isNaN(
-l)))return q.errors=[{instancePath:s+"/files/"+v+"/bytes",schemaPath:"#/properties/files/items/properties/bytes/minimum",
-keyword:"minimum",params:{comparison:">=",limit:1}}],!1;var O=g===e}else var O=!0;if(O)if(_.chunks!==void 0){let l=_.chunks;
-const g=e;if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(l)))return q.errors=[{instancePath:s+"/files/"+v+"/chunks",
-schemaPath:"#/properties/files/items/properties/chunks/type",keyword:"type",params:{type:"integer"}}],!1;if(e===g&&typeof l==
-"number"&&isFinite(l)){if(l>4096||isNaN(l))return q.errors=[{instancePath:s+"/files/"+v+"/chunks",schemaPath:"#/properti\
-es/files/items/properties/chunks/maximum",keyword:"maximum",params:{comparison:"<=",limit:4096}}],!1;if(l<1||isNaN(l))return q.
-errors=[{instancePath:s+"/files/"+v+"/chunks",schemaPath:"#/properties/files/items/properties/chunks/minimum",keyword:"m\
-inimum",params:{comparison:">=",limit:1}}],!1}var O=g===e}else var O=!0}}}}}else return q.errors=[{instancePath:s+"/file\
-s/"+v,schemaPath:"#/properties/files/items/type",keyword:"type",params:{type:"object"}}],!1;var m=S===e;if(!m)break}}}else
-return q.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/type",keyword:"type",params:{type:"array"}}],!1;
-var a=p===e}else var a=!0;if(a){if(t.longestHandheldS!==void 0){let o=t.longestHandheldS;const p=e;if(!(typeof o=="numbe\
-r"&&isFinite(o))&&o!==null)return q.errors=[{instancePath:s+"/longestHandheldS",schemaPath:"#/properties/longestHandheld\
-S/type",keyword:"type",params:{type:pe.properties.longestHandheldS.type}}],!1;var a=p===e}else var a=!0;if(a)if(t.words!==
-void 0){let o=t.words;const p=e;if(e===p)if(o&&typeof o=="object"&&!Array.isArray(o)){let y;if(o.source===void 0&&(y="so\
-urce")||o.summary===void 0&&(y="summary"))return q.errors=[{instancePath:s+"/words",schemaPath:"#/properties/words/requi\
-red",keyword:"required",params:{missingProperty:y}}],!1;{const v=e;for(const _ in o)if(!(_==="source"||_==="summary")){return q.
-errors=[{instancePath:s+"/words",schemaPath:"#/properties/words/additionalProperties",keyword:"additionalProperties",params:{
-additionalProperty:_}}],!1;break}if(v===e){if(o.source!==void 0){let _=o.source;const S=e;if(e===S)if(typeof _=="string"){
-if(X(_)>200)return q.errors=[{instancePath:s+"/words/source",schemaPath:"#/properties/words/properties/source/maxLength",
-keyword:"maxLength",params:{limit:200}}],!1}else return q.errors=[{instancePath:s+"/words/source",schemaPath:"#/properti\
-es/words/properties/source/type",keyword:"type",params:{type:"string"}}],!1;var T=S===e}else var T=!0;if(T)if(o.summary!==
-void 0){let _=o.summary;const S=e;if(e===S)if(typeof _=="string"){if(X(_)>200)return q.errors=[{instancePath:s+"/words/s\
-ummary",schemaPath:"#/properties/words/properties/summary/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else return q.
-errors=[{instancePath:s+"/words/summary",schemaPath:"#/properties/words/properties/summary/type",keyword:"type",params:{
-type:"string"}}],!1;var T=S===e}else var T=!0}}}else return q.errors=[{instancePath:s+"/words",schemaPath:"#/properties/\
-words/type",keyword:"type",params:{type:"object"}}],!1;var a=p===e}else var a=!0}}}}}}}}}}}}}}}}}}}}}}}else return q.errors=
-[{instancePath:s,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return q.errors=r,e===0}const Ae=J,Oe={$id:"\
-velmo/frame/1",type:"object",properties:{version:{const:1},id:{type:"string",pattern:"^[a-z0-9-]{8,64}$"},capturedAt:{type:"\
-number",minimum:0},source:{type:"string",maxLength:200},summary:{type:"string",maxLength:200},files:{type:"array",minItems:1,
-maxItems:8,items:{type:"object",properties:{kind:{enum:["dng","jpeg","tiff","png"]},name:{type:"string",minLength:1,maxLength:160},
-bytes:{type:"integer",minimum:1},chunks:{type:"integer",minimum:1,maximum:4096}},required:["kind","name","bytes","chunks"],
-additionalProperties:!1}},thumbnail:{type:"string",pattern:"^data:image/jpeg;base64,"}},required:["version","id","captur\
-edAt","source","summary","files","thumbnail"],additionalProperties:!1},_e=new RegExp("^data:image/jpeg;base64,","u");function J(t,{
+kind:{enum:["dng","jpeg","tiff","png","webp","avif","heic"]},name:{type:"string",minLength:1,maxLength:160},bytes:{type:"\
+integer",minimum:1},chunks:{type:"integer",minimum:1,maximum:4096}},required:["kind","name","bytes","chunks"],additionalProperties:!1}},
+longestHandheldS:{type:["number","null"]},words:{type:"object",properties:{source:{type:"string",maxLength:200},summary:{
+type:"string",maxLength:200}},required:["source","summary"],additionalProperties:!1}},required:["version","id","captured\
+At","camera","place","origin","timeS","iso","compClicks","lens","focusDioptres","white","clippedShare","width","height",
+"average","roll","stem","series","files"],additionalProperties:!1},ge=new RegExp("^[a-z0-9-]{8,64}$","u");function q(t,{
 instancePath:s="",parentData:ue,parentDataProperty:de,rootData:ce=t}={}){let r=null,e=0;if(e===0)if(t&&typeof t=="object"&&
-!Array.isArray(t)){let k;if(t.version===void 0&&(k="version")||t.id===void 0&&(k="id")||t.capturedAt===void 0&&(k="captu\
-redAt")||t.source===void 0&&(k="source")||t.summary===void 0&&(k="summary")||t.files===void 0&&(k="files")||t.thumbnail===
-void 0&&(k="thumbnail"))return J.errors=[{instancePath:s,schemaPath:"#/required",keyword:"required",params:{missingProperty:k}}],
-!1;{const $=e;for(const N in t)if(!(N==="version"||N==="id"||N==="capturedAt"||N==="source"||N==="summary"||N==="files"||
-N==="thumbnail")){return J.errors=[{instancePath:s,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{
-additionalProperty:N}}],!1;break}if($===e){if(t.version!==void 0){const N=e;if(t.version!==1)return J.errors=[{instancePath:s+
-"/version",schemaPath:"#/properties/version/const",keyword:"const",params:{allowedValue:1}}],!1;var a=N===e}else var a=!0;
-if(a){if(t.id!==void 0){let N=t.id;const w=e;if(e===w)if(typeof N=="string"){if(!we.test(N))return J.errors=[{instancePath:s+
-"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern:"^[a-z0-9-]{8,64}$"}}],!1}else return J.errors=
-[{instancePath:s+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type:"string"}}],!1;var a=w===e}else var a=!0;
-if(a){if(t.capturedAt!==void 0){let N=t.capturedAt;const w=e;if(e===w)if(typeof N=="number"&&isFinite(N)){if(N<0||isNaN(
-N))return J.errors=[{instancePath:s+"/capturedAt",schemaPath:"#/properties/capturedAt/minimum",keyword:"minimum",params:{
-comparison:">=",limit:0}}],!1}else return J.errors=[{instancePath:s+"/capturedAt",schemaPath:"#/properties/capturedAt/ty\
-pe",keyword:"type",params:{type:"number"}}],!1;var a=w===e}else var a=!0;if(a){if(t.source!==void 0){let N=t.source;const w=e;
-if(e===w)if(typeof N=="string"){if(X(N)>200)return J.errors=[{instancePath:s+"/source",schemaPath:"#/properties/source/m\
-axLength",keyword:"maxLength",params:{limit:200}}],!1}else return J.errors=[{instancePath:s+"/source",schemaPath:"#/prop\
-erties/source/type",keyword:"type",params:{type:"string"}}],!1;var a=w===e}else var a=!0;if(a){if(t.summary!==void 0){let N=t.
-summary;const w=e;if(e===w)if(typeof N=="string"){if(X(N)>200)return J.errors=[{instancePath:s+"/summary",schemaPath:"#/\
-properties/summary/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else return J.errors=[{instancePath:s+"/summar\
-y",schemaPath:"#/properties/summary/type",keyword:"type",params:{type:"string"}}],!1;var a=w===e}else var a=!0;if(a){if(t.
-files!==void 0){let N=t.files;const w=e;if(e===w)if(Array.isArray(N)){if(N.length>8)return J.errors=[{instancePath:s+"/f\
-iles",schemaPath:"#/properties/files/maxItems",keyword:"maxItems",params:{limit:8}}],!1;if(N.length<1)return J.errors=[{
-instancePath:s+"/files",schemaPath:"#/properties/files/minItems",keyword:"minItems",params:{limit:1}}],!1;{var P=!0;const Y=N.
-length;for(let m=0;m<Y;m++){let O=N[m];const T=e;if(e===T)if(O&&typeof O=="object"&&!Array.isArray(O)){let W;if(O.kind===
-void 0&&(W="kind")||O.name===void 0&&(W="name")||O.bytes===void 0&&(W="bytes")||O.chunks===void 0&&(W="chunks"))return J.
-errors=[{instancePath:s+"/files/"+m,schemaPath:"#/properties/files/items/required",keyword:"required",params:{missingProperty:W}}],
-!1;{const o=e;for(const p in O)if(!(p==="kind"||p==="name"||p==="bytes"||p==="chunks")){return J.errors=[{instancePath:s+
-"/files/"+m,schemaPath:"#/properties/files/items/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:p}}],
-!1;break}if(o===e){if(O.kind!==void 0){let p=O.kind;const z=e;if(!(p==="dng"||p==="jpeg"||p==="tiff"||p==="png"))return J.
-errors=[{instancePath:s+"/files/"+m+"/kind",schemaPath:"#/properties/files/items/properties/kind/enum",keyword:"enum",params:{
-allowedValues:Oe.properties.files.items.properties.kind.enum}}],!1;var M=z===e}else var M=!0;if(M){if(O.name!==void 0){let p=O.
-name;const z=e;if(e===z)if(typeof p=="string"){if(X(p)>160)return J.errors=[{instancePath:s+"/files/"+m+"/name",schemaPath:"\
-#/properties/files/items/properties/name/maxLength",keyword:"maxLength",params:{limit:160}}],!1;if(X(p)<1)return J.errors=
-[{instancePath:s+"/files/"+m+"/name",schemaPath:"#/properties/files/items/properties/name/minLength",keyword:"minLength",
-params:{limit:1}}],!1}else return J.errors=[{instancePath:s+"/files/"+m+"/name",schemaPath:"#/properties/files/items/pro\
-perties/name/type",keyword:"type",params:{type:"string"}}],!1;var M=z===e}else var M=!0;if(M){if(O.bytes!==void 0){let p=O.
-bytes;const z=e;if(!(typeof p=="number"&&!(p%1)&&!isNaN(p)&&isFinite(p)))return J.errors=[{instancePath:s+"/files/"+m+"/\
-bytes",schemaPath:"#/properties/files/items/properties/bytes/type",keyword:"type",params:{type:"integer"}}],!1;if(e===z&&
-typeof p=="number"&&isFinite(p)&&(p<1||isNaN(p)))return J.errors=[{instancePath:s+"/files/"+m+"/bytes",schemaPath:"#/pro\
-perties/files/items/properties/bytes/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1;var M=z===e}else var M=!0;
-if(M)if(O.chunks!==void 0){let p=O.chunks;const z=e;if(!(typeof p=="number"&&!(p%1)&&!isNaN(p)&&isFinite(p)))return J.errors=
-[{instancePath:s+"/files/"+m+"/chunks",schemaPath:"#/properties/files/items/properties/chunks/type",keyword:"type",params:{
-type:"integer"}}],!1;if(e===z&&typeof p=="number"&&isFinite(p)){if(p>4096||isNaN(p))return J.errors=[{instancePath:s+"/f\
-iles/"+m+"/chunks",schemaPath:"#/properties/files/items/properties/chunks/maximum",keyword:"maximum",params:{comparison:"\
-<=",limit:4096}}],!1;if(p<1||isNaN(p))return J.errors=[{instancePath:s+"/files/"+m+"/chunks",schemaPath:"#/properties/fi\
-les/items/properties/chunks/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1}var M=z===e}else var M=!0}}}}}else
-return J.errors=[{instancePath:s+"/files/"+m,schemaPath:"#/properties/files/items/type",keyword:"type",params:{type:"obj\
-ect"}}],!1;var P=T===e;if(!P)break}}}else return J.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/type",
-keyword:"type",params:{type:"array"}}],!1;var a=w===e}else var a=!0;if(a)if(t.thumbnail!==void 0){let N=t.thumbnail;const w=e;
-if(e===w)if(typeof N=="string"){if(!_e.test(N))return J.errors=[{instancePath:s+"/thumbnail",schemaPath:"#/properties/th\
-umbnail/pattern",keyword:"pattern",params:{pattern:"^data:image/jpeg;base64,"}}],!1}else return J.errors=[{instancePath:s+
-"/thumbnail",schemaPath:"#/properties/thumbnail/type",keyword:"type",params:{type:"string"}}],!1;var a=w===e}else var a=!0}}}}}}}}else
-return J.errors=[{instancePath:s,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return J.errors=r,e===0}
-const qe=oe,Pe={$id:"velmo/camera-light/1",type:"object",properties:{version:{const:1},response:{oneOf:[{type:"null"},{type:"\
-array",minItems:3,maxItems:3,items:{type:"array",minItems:256,maxItems:256,items:{type:"number",minimum:0,maximum:1}}}]},
-measuredAt:{type:["number","null"]},greyStops:{type:"number",minimum:-4,maximum:4},evOffset:{type:["number","null"],minimum:-30,
-maximum:30}},required:["version","response","measuredAt","greyStops","evOffset"],additionalProperties:!1};function oe(t,{
-instancePath:s="",parentData:ue,parentDataProperty:de,rootData:ce=t}={}){let r=null,e=0;if(e===0)if(t&&typeof t=="object"&&
-!Array.isArray(t)){let $;if(t.version===void 0&&($="version")||t.response===void 0&&($="response")||t.measuredAt===void 0&&
-($="measuredAt")||t.greyStops===void 0&&($="greyStops")||t.evOffset===void 0&&($="evOffset"))return oe.errors=[{instancePath:s,
-schemaPath:"#/required",keyword:"required",params:{missingProperty:$}}],!1;{const N=e;for(const w in t)if(!(w==="version"||
-w==="response"||w==="measuredAt"||w==="greyStops"||w==="evOffset")){return oe.errors=[{instancePath:s,schemaPath:"#/addi\
-tionalProperties",keyword:"additionalProperties",params:{additionalProperty:w}}],!1;break}if(N===e){if(t.version!==void 0){
-const w=e;if(t.version!==1)return oe.errors=[{instancePath:s+"/version",schemaPath:"#/properties/version/const",keyword:"\
-const",params:{allowedValue:1}}],!1;var a=w===e}else var a=!0;if(a){if(t.response!==void 0){let w=t.response;const U=e,Y=e;
-let m=!1,O=null;const T=e;if(w!==null){const o={instancePath:s+"/response",schemaPath:"#/properties/response/oneOf/0/typ\
-e",keyword:"type",params:{type:"null"}};r===null?r=[o]:r.push(o),e++}var k=T===e;k&&(m=!0,O=0);const d=e;if(e===d)if(Array.
-isArray(w))if(w.length>3){const o={instancePath:s+"/response",schemaPath:"#/properties/response/oneOf/1/maxItems",keyword:"\
-maxItems",params:{limit:3}};r===null?r=[o]:r.push(o),e++}else if(w.length<3){const o={instancePath:s+"/response",schemaPath:"\
-#/properties/response/oneOf/1/minItems",keyword:"minItems",params:{limit:3}};r===null?r=[o]:r.push(o),e++}else{var P=!0;
-const o=w.length;for(let p=0;p<o;p++){let z=w[p];const y=e;if(e===y)if(Array.isArray(z))if(z.length>256){const _={instancePath:s+
-"/response/"+p,schemaPath:"#/properties/response/oneOf/1/items/maxItems",keyword:"maxItems",params:{limit:256}};r===null?
-r=[_]:r.push(_),e++}else if(z.length<256){const _={instancePath:s+"/response/"+p,schemaPath:"#/properties/response/oneOf\
-/1/items/minItems",keyword:"minItems",params:{limit:256}};r===null?r=[_]:r.push(_),e++}else{var M=!0;const _=z.length;for(let S=0;S<
+!Array.isArray(t)){let d;if(t.version===void 0&&(d="version")||t.id===void 0&&(d="id")||t.capturedAt===void 0&&(d="captu\
+redAt")||t.camera===void 0&&(d="camera")||t.place===void 0&&(d="place")||t.origin===void 0&&(d="origin")||t.timeS===void 0&&
+(d="timeS")||t.iso===void 0&&(d="iso")||t.compClicks===void 0&&(d="compClicks")||t.lens===void 0&&(d="lens")||t.focusDioptres===
+void 0&&(d="focusDioptres")||t.white===void 0&&(d="white")||t.clippedShare===void 0&&(d="clippedShare")||t.width===void 0&&
+(d="width")||t.height===void 0&&(d="height")||t.average===void 0&&(d="average")||t.roll===void 0&&(d="roll")||t.stem===void 0&&
+(d="stem")||t.series===void 0&&(d="series")||t.files===void 0&&(d="files"))return q.errors=[{instancePath:s,schemaPath:"\
+#/required",keyword:"required",params:{missingProperty:d}}],!1;{const W=e;for(const o in t)if(!ve.call(pe.properties,o)){
+return q.errors=[{instancePath:s,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:o}}],
+!1;break}if(W===e){if(t.version!==void 0){const o=e;if(t.version!==2)return q.errors=[{instancePath:s+"/version",schemaPath:"\
+#/properties/version/const",keyword:"const",params:{allowedValue:2}}],!1;var a=o===e}else var a=!0;if(a){if(t.id!==void 0){
+let o=t.id;const p=e;if(e===p)if(typeof o=="string"){if(!ge.test(o))return q.errors=[{instancePath:s+"/id",schemaPath:"#\
+/properties/id/pattern",keyword:"pattern",params:{pattern:"^[a-z0-9-]{8,64}$"}}],!1}else return q.errors=[{instancePath:s+
+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type:"string"}}],!1;var a=p===e}else var a=!0;if(a){if(t.
+capturedAt!==void 0){let o=t.capturedAt;const p=e;if(e===p)if(typeof o=="number"&&isFinite(o)){if(o<0||isNaN(o))return q.
+errors=[{instancePath:s+"/capturedAt",schemaPath:"#/properties/capturedAt/minimum",keyword:"minimum",params:{comparison:"\
+>=",limit:0}}],!1}else return q.errors=[{instancePath:s+"/capturedAt",schemaPath:"#/properties/capturedAt/type",keyword:"\
+type",params:{type:"number"}}],!1;var a=p===e}else var a=!0;if(a){if(t.camera!==void 0){let o=t.camera;const p=e;if(!(o===
+"simulated"||o==="browser"||o==="file"))return q.errors=[{instancePath:s+"/camera",schemaPath:"#/properties/camera/enum",
+keyword:"enum",params:{allowedValues:pe.properties.camera.enum}}],!1;var a=p===e}else var a=!0;if(a){if(t.place!==void 0){
+let o=t.place;const p=e;if(e===p)if(typeof o=="string"){if(X(o)>200)return q.errors=[{instancePath:s+"/place",schemaPath:"\
+#/properties/place/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else return q.errors=[{instancePath:s+"/place",
+schemaPath:"#/properties/place/type",keyword:"type",params:{type:"string"}}],!1;var a=p===e}else var a=!0;if(a){if(t.origin!==
+void 0){let o=t.origin;const p=e;if(!(o==="raw"||o==="video-frame"||o==="photo"||o==="photo-remade"||o==="average"||o===
+"opened"))return q.errors=[{instancePath:s+"/origin",schemaPath:"#/properties/origin/enum",keyword:"enum",params:{allowedValues:pe.
+properties.origin.enum}}],!1;var a=p===e}else var a=!0;if(a){if(t.timeS!==void 0){let o=t.timeS;const p=e;if(!(typeof o==
+"number"&&isFinite(o))&&o!==null)return q.errors=[{instancePath:s+"/timeS",schemaPath:"#/properties/timeS/type",keyword:"\
+type",params:{type:pe.properties.timeS.type}}],!1;var a=p===e}else var a=!0;if(a){if(t.iso!==void 0){let o=t.iso;const p=e;
+if(!(typeof o=="number"&&isFinite(o))&&o!==null)return q.errors=[{instancePath:s+"/iso",schemaPath:"#/properties/iso/typ\
+e",keyword:"type",params:{type:pe.properties.iso.type}}],!1;var a=p===e}else var a=!0;if(a){if(t.compClicks!==void 0){let o=t.
+compClicks;const p=e;if(!(typeof o=="number"&&isFinite(o))&&o!==null)return q.errors=[{instancePath:s+"/compClicks",schemaPath:"\
+#/properties/compClicks/type",keyword:"type",params:{type:pe.properties.compClicks.type}}],!1;var a=p===e}else var a=!0;
+if(a){if(t.lens!==void 0){let o=t.lens;const p=e;if(typeof o!="string"&&o!==null)return q.errors=[{instancePath:s+"/lens",
+schemaPath:"#/properties/lens/type",keyword:"type",params:{type:pe.properties.lens.type}}],!1;if(e===p&&typeof o=="strin\
+g"&&X(o)>64)return q.errors=[{instancePath:s+"/lens",schemaPath:"#/properties/lens/maxLength",keyword:"maxLength",params:{
+limit:64}}],!1;var a=p===e}else var a=!0;if(a){if(t.focusDioptres!==void 0){let o=t.focusDioptres;const p=e;if(!(typeof o==
+"number"&&isFinite(o))&&o!==null)return q.errors=[{instancePath:s+"/focusDioptres",schemaPath:"#/properties/focusDioptre\
+s/type",keyword:"type",params:{type:pe.properties.focusDioptres.type}}],!1;var a=p===e}else var a=!0;if(a){if(t.white!==
+void 0){let o=t.white;const p=e,z=e;let y=!1,v=null;const _=e;if(o!==null){const h={instancePath:s+"/white",schemaPath:"\
+#/properties/white/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[h]:r.push(h),e++}var M=_===e;M&&(y=!0,
+v=0);const S=e;if(e===S)if(o&&typeof o=="object"&&!Array.isArray(o)){let h;if(o.kelvin===void 0&&(h="kelvin")||o.tint===
+void 0&&(h="tint")){const Q={instancePath:s+"/white",schemaPath:"#/properties/white/oneOf/1/required",keyword:"required",
+params:{missingProperty:h}};r===null?r=[Q]:r.push(Q),e++}else{const Q=e;for(const l in o)if(!(l==="kelvin"||l==="tint")){
+const w={instancePath:s+"/white",schemaPath:"#/properties/white/oneOf/1/additionalProperties",keyword:"additionalPropert\
+ies",params:{additionalProperty:l}};r===null?r=[w]:r.push(w),e++;break}if(Q===e){if(o.kelvin!==void 0){let l=o.kelvin;const w=e;
+if(!(typeof l=="number"&&isFinite(l))){const B={instancePath:s+"/white/kelvin",schemaPath:"#/properties/white/oneOf/1/pr\
+operties/kelvin/type",keyword:"type",params:{type:"number"}};r===null?r=[B]:r.push(B),e++}var P=w===e}else var P=!0;if(P)
+if(o.tint!==void 0){let l=o.tint;const w=e;if(!(typeof l=="number"&&isFinite(l))){const i={instancePath:s+"/white/tint",
+schemaPath:"#/properties/white/oneOf/1/properties/tint/type",keyword:"type",params:{type:"number"}};r===null?r=[i]:r.push(
+i),e++}var P=w===e}else var P=!0}}}else{const h={instancePath:s+"/white",schemaPath:"#/properties/white/oneOf/1/type",keyword:"\
+type",params:{type:"object"}};r===null?r=[h]:r.push(h),e++}var M=S===e;if(M&&y?(y=!1,v=[v,1]):M&&(y=!0,v=1),y)e=z,r!==null&&
+(z?r.length=z:r=null);else{const h={instancePath:s+"/white",schemaPath:"#/properties/white/oneOf",keyword:"oneOf",params:{
+passingSchemas:v}};return r===null?r=[h]:r.push(h),e++,q.errors=r,!1}var a=p===e}else var a=!0;if(a){if(t.clippedShare!==
+void 0){let o=t.clippedShare;const p=e,z=e;let y=!1,v=null;const _=e;if(o!==null){const h={instancePath:s+"/clippedShare",
+schemaPath:"#/properties/clippedShare/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[h]:r.push(h),e++}var $=_===
+e;$&&(y=!0,v=0);const S=e;if(e===S)if(Array.isArray(o))if(o.length>3){const h={instancePath:s+"/clippedShare",schemaPath:"\
+#/properties/clippedShare/oneOf/1/maxItems",keyword:"maxItems",params:{limit:3}};r===null?r=[h]:r.push(h),e++}else if(o.
+length<3){const h={instancePath:s+"/clippedShare",schemaPath:"#/properties/clippedShare/oneOf/1/minItems",keyword:"minIt\
+ems",params:{limit:3}};r===null?r=[h]:r.push(h),e++}else{var k=!0;const h=o.length;for(let Q=0;Q<h;Q++){let l=o[Q];const w=e;
+if(e===w)if(typeof l=="number"&&isFinite(l)){if(l>1||isNaN(l)){const i={instancePath:s+"/clippedShare/"+Q,schemaPath:"#/\
+properties/clippedShare/oneOf/1/items/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}};r===null?r=[i]:r.push(
+i),e++}else if(l<0||isNaN(l)){const i={instancePath:s+"/clippedShare/"+Q,schemaPath:"#/properties/clippedShare/oneOf/1/i\
+tems/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[i]:r.push(i),e++}}else{const i={instancePath:s+
+"/clippedShare/"+Q,schemaPath:"#/properties/clippedShare/oneOf/1/items/type",keyword:"type",params:{type:"number"}};r===
+null?r=[i]:r.push(i),e++}var k=w===e;if(!k)break}}else{const h={instancePath:s+"/clippedShare",schemaPath:"#/properties/\
+clippedShare/oneOf/1/type",keyword:"type",params:{type:"array"}};r===null?r=[h]:r.push(h),e++}var $=S===e;if($&&y?(y=!1,
+v=[v,1]):$&&(y=!0,v=1),y)e=z,r!==null&&(z?r.length=z:r=null);else{const h={instancePath:s+"/clippedShare",schemaPath:"#/\
+properties/clippedShare/oneOf",keyword:"oneOf",params:{passingSchemas:v}};return r===null?r=[h]:r.push(h),e++,q.errors=r,
+!1}var a=p===e}else var a=!0;if(a){if(t.width!==void 0){let o=t.width;const p=e;if(!(typeof o=="number"&&!(o%1)&&!isNaN(
+o)&&isFinite(o)))return q.errors=[{instancePath:s+"/width",schemaPath:"#/properties/width/type",keyword:"type",params:{type:"\
+integer"}}],!1;if(e===p&&typeof o=="number"&&isFinite(o)&&(o<0||isNaN(o)))return q.errors=[{instancePath:s+"/width",schemaPath:"\
+#/properties/width/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1;var a=p===e}else var a=!0;if(a){if(t.
+height!==void 0){let o=t.height;const p=e;if(!(typeof o=="number"&&!(o%1)&&!isNaN(o)&&isFinite(o)))return q.errors=[{instancePath:s+
+"/height",schemaPath:"#/properties/height/type",keyword:"type",params:{type:"integer"}}],!1;if(e===p&&typeof o=="number"&&
+isFinite(o)&&(o<0||isNaN(o)))return q.errors=[{instancePath:s+"/height",schemaPath:"#/properties/height/minimum",keyword:"\
+minimum",params:{comparison:">=",limit:0}}],!1;var a=p===e}else var a=!0;if(a){if(t.average!==void 0){let o=t.average;const p=e,
+z=e;let y=!1,v=null;const _=e;if(o!==null){const h={instancePath:s+"/average",schemaPath:"#/properties/average/oneOf/0/t\
+ype",keyword:"type",params:{type:"null"}};r===null?r=[h]:r.push(h),e++}var g=_===e;g&&(y=!0,v=0);const S=e;if(e===S)if(o&&
+typeof o=="object"&&!Array.isArray(o)){let h;if(o.frames===void 0&&(h="frames")||o.timesLess===void 0&&(h="timesLess")){
+const Q={instancePath:s+"/average",schemaPath:"#/properties/average/oneOf/1/required",keyword:"required",params:{missingProperty:h}};
+r===null?r=[Q]:r.push(Q),e++}else{const Q=e;for(const l in o)if(!(l==="frames"||l==="timesLess")){const w={instancePath:s+
+"/average",schemaPath:"#/properties/average/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}};
+r===null?r=[w]:r.push(w),e++;break}if(Q===e){if(o.frames!==void 0){let l=o.frames;const w=e;if(!(typeof l=="number"&&!(l%
+1)&&!isNaN(l)&&isFinite(l))){const B={instancePath:s+"/average/frames",schemaPath:"#/properties/average/oneOf/1/properti\
+es/frames/type",keyword:"type",params:{type:"integer"}};r===null?r=[B]:r.push(B),e++}if(e===w&&typeof l=="number"&&isFinite(
+l)&&(l<1||isNaN(l))){const B={instancePath:s+"/average/frames",schemaPath:"#/properties/average/oneOf/1/properties/frame\
+s/minimum",keyword:"minimum",params:{comparison:">=",limit:1}};r===null?r=[B]:r.push(B),e++}var N=w===e}else var N=!0;if(N)
+if(o.timesLess!==void 0){let l=o.timesLess;const w=e;if(!(typeof l=="number"&&isFinite(l))&&l!==null){const i={instancePath:s+
+"/average/timesLess",schemaPath:"#/properties/average/oneOf/1/properties/timesLess/type",keyword:"type",params:{type:pe.
+properties.average.oneOf[1].properties.timesLess.type}};r===null?r=[i]:r.push(i),e++}var N=w===e}else var N=!0}}}else{const h={
+instancePath:s+"/average",schemaPath:"#/properties/average/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?
+r=[h]:r.push(h),e++}var g=S===e;if(g&&y?(y=!1,v=[v,1]):g&&(y=!0,v=1),y)e=z,r!==null&&(z?r.length=z:r=null);else{const h={
+instancePath:s+"/average",schemaPath:"#/properties/average/oneOf",keyword:"oneOf",params:{passingSchemas:v}};return r===
+null?r=[h]:r.push(h),e++,q.errors=r,!1}var a=p===e}else var a=!0;if(a){if(t.roll!==void 0){let o=t.roll;const p=e;if(e===
+p)if(typeof o=="string"){if(X(o)>200)return q.errors=[{instancePath:s+"/roll",schemaPath:"#/properties/roll/maxLength",keyword:"\
+maxLength",params:{limit:200}}],!1}else return q.errors=[{instancePath:s+"/roll",schemaPath:"#/properties/roll/type",keyword:"\
+type",params:{type:"string"}}],!1;var a=p===e}else var a=!0;if(a){if(t.stem!==void 0){let o=t.stem;const p=e;if(e===p)if(typeof o==
+"string"){if(X(o)>160)return q.errors=[{instancePath:s+"/stem",schemaPath:"#/properties/stem/maxLength",keyword:"maxLeng\
+th",params:{limit:160}}],!1;if(X(o)<1)return q.errors=[{instancePath:s+"/stem",schemaPath:"#/properties/stem/minLength",
+keyword:"minLength",params:{limit:1}}],!1}else return q.errors=[{instancePath:s+"/stem",schemaPath:"#/properties/stem/ty\
+pe",keyword:"type",params:{type:"string"}}],!1;var a=p===e}else var a=!0;if(a){if(t.series!==void 0){let o=t.series;const p=e,
+z=e;let y=!1,v=null;const _=e;if(o!==null){const h={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/0/typ\
+e",keyword:"type",params:{type:"null"}};r===null?r=[h]:r.push(h),e++}var Y=_===e;Y&&(y=!0,v=0);const S=e;if(e===S)if(o&&
+typeof o=="object"&&!Array.isArray(o)){let h;if(o.id===void 0&&(h="id")||o.kind===void 0&&(h="kind")||o.step===void 0&&(h=
+"step")||o.count===void 0&&(h="count")){const Q={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/1/requir\
+ed",keyword:"required",params:{missingProperty:h}};r===null?r=[Q]:r.push(Q),e++}else{const Q=e;for(const l in o)if(!(l===
+"id"||l==="kind"||l==="step"||l==="count")){const w={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/1/ad\
+ditionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}};r===null?r=[w]:r.push(w),e++;break}if(Q===
+e){if(o.id!==void 0){let l=o.id;const w=e;if(e===w)if(typeof l=="string"){if(X(l)>64){const B={instancePath:s+"/series/i\
+d",schemaPath:"#/properties/series/oneOf/1/properties/id/maxLength",keyword:"maxLength",params:{limit:64}};r===null?r=[B]:
+r.push(B),e++}}else{const B={instancePath:s+"/series/id",schemaPath:"#/properties/series/oneOf/1/properties/id/type",keyword:"\
+type",params:{type:"string"}};r===null?r=[B]:r.push(B),e++}var U=w===e}else var U=!0;if(U){if(o.kind!==void 0){let l=o.kind;
+const w=e;if(!(l==="single"||l==="bracket"||l==="burst"||l==="focus"||l==="interval"||l==="long")){const i={instancePath:s+
+"/series/kind",schemaPath:"#/properties/series/oneOf/1/properties/kind/enum",keyword:"enum",params:{allowedValues:pe.properties.
+series.oneOf[1].properties.kind.enum}};r===null?r=[i]:r.push(i),e++}var U=w===e}else var U=!0;if(U){if(o.step!==void 0){
+let l=o.step;const w=e;if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(l))){const i={instancePath:s+"/series/step",
+schemaPath:"#/properties/series/oneOf/1/properties/step/type",keyword:"type",params:{type:"integer"}};r===null?r=[i]:r.push(
+i),e++}if(e===w&&typeof l=="number"&&isFinite(l)&&(l<0||isNaN(l))){const i={instancePath:s+"/series/step",schemaPath:"#/\
+properties/series/oneOf/1/properties/step/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[i]:r.
+push(i),e++}var U=w===e}else var U=!0;if(U)if(o.count!==void 0){let l=o.count;const w=e;if(!(typeof l=="number"&&!(l%1)&&
+!isNaN(l)&&isFinite(l))){const i={instancePath:s+"/series/count",schemaPath:"#/properties/series/oneOf/1/properties/coun\
+t/type",keyword:"type",params:{type:"integer"}};r===null?r=[i]:r.push(i),e++}if(e===w&&typeof l=="number"&&isFinite(l)&&
+(l<1||isNaN(l))){const i={instancePath:s+"/series/count",schemaPath:"#/properties/series/oneOf/1/properties/count/minimu\
+m",keyword:"minimum",params:{comparison:">=",limit:1}};r===null?r=[i]:r.push(i),e++}var U=w===e}else var U=!0}}}}}else{const h={
+instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=
+[h]:r.push(h),e++}var Y=S===e;if(Y&&y?(y=!1,v=[v,1]):Y&&(y=!0,v=1),y)e=z,r!==null&&(z?r.length=z:r=null);else{const h={instancePath:s+
+"/series",schemaPath:"#/properties/series/oneOf",keyword:"oneOf",params:{passingSchemas:v}};return r===null?r=[h]:r.push(
+h),e++,q.errors=r,!1}var a=p===e}else var a=!0;if(a){if(t.files!==void 0){let o=t.files;const p=e;if(e===p)if(Array.isArray(
+o)){if(o.length>8)return q.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/maxItems",keyword:"maxItems",
+params:{limit:8}}],!1;if(o.length<1)return q.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/minItems",keyword:"\
+minItems",params:{limit:1}}],!1;{var m=!0;const y=o.length;for(let v=0;v<y;v++){let _=o[v];const S=e;if(e===S)if(_&&typeof _==
+"object"&&!Array.isArray(_)){let h;if(_.kind===void 0&&(h="kind")||_.name===void 0&&(h="name")||_.bytes===void 0&&(h="by\
+tes")||_.chunks===void 0&&(h="chunks"))return q.errors=[{instancePath:s+"/files/"+v,schemaPath:"#/properties/files/items\
+/required",keyword:"required",params:{missingProperty:h}}],!1;{const Q=e;for(const l in _)if(!(l==="kind"||l==="name"||l===
+"bytes"||l==="chunks")){return q.errors=[{instancePath:s+"/files/"+v,schemaPath:"#/properties/files/items/additionalProp\
+erties",keyword:"additionalProperties",params:{additionalProperty:l}}],!1;break}if(Q===e){if(_.kind!==void 0){let l=_.kind;
+const w=e;if(!(l==="dng"||l==="jpeg"||l==="tiff"||l==="png"||l==="webp"||l==="avif"||l==="heic"))return q.errors=[{instancePath:s+
+"/files/"+v+"/kind",schemaPath:"#/properties/files/items/properties/kind/enum",keyword:"enum",params:{allowedValues:pe.properties.
+files.items.properties.kind.enum}}],!1;var O=w===e}else var O=!0;if(O){if(_.name!==void 0){let l=_.name;const w=e;if(e===
+w)if(typeof l=="string"){if(X(l)>160)return q.errors=[{instancePath:s+"/files/"+v+"/name",schemaPath:"#/properties/files\
+/items/properties/name/maxLength",keyword:"maxLength",params:{limit:160}}],!1;if(X(l)<1)return q.errors=[{instancePath:s+
+"/files/"+v+"/name",schemaPath:"#/properties/files/items/properties/name/minLength",keyword:"minLength",params:{limit:1}}],
+!1}else return q.errors=[{instancePath:s+"/files/"+v+"/name",schemaPath:"#/properties/files/items/properties/name/type",
+keyword:"type",params:{type:"string"}}],!1;var O=w===e}else var O=!0;if(O){if(_.bytes!==void 0){let l=_.bytes;const w=e;
+if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(l)))return q.errors=[{instancePath:s+"/files/"+v+"/bytes",schemaPath:"\
+#/properties/files/items/properties/bytes/type",keyword:"type",params:{type:"integer"}}],!1;if(e===w&&typeof l=="number"&&
+isFinite(l)&&(l<1||isNaN(l)))return q.errors=[{instancePath:s+"/files/"+v+"/bytes",schemaPath:"#/properties/files/items/\
+properties/bytes/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1;var O=w===e}else var O=!0;if(O)if(_.chunks!==
+void 0){let l=_.chunks;const w=e;if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(l)))return q.errors=[{instancePath:s+
+"/files/"+v+"/chunks",schemaPath:"#/properties/files/items/properties/chunks/type",keyword:"type",params:{type:"integer"}}],
+!1;if(e===w&&typeof l=="number"&&isFinite(l)){if(l>4096||isNaN(l))return q.errors=[{instancePath:s+"/files/"+v+"/chunks",
+schemaPath:"#/properties/files/items/properties/chunks/maximum",keyword:"maximum",params:{comparison:"<=",limit:4096}}],
+!1;if(l<1||isNaN(l))return q.errors=[{instancePath:s+"/files/"+v+"/chunks",schemaPath:"#/properties/files/items/properti\
+es/chunks/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1}var O=w===e}else var O=!0}}}}}else return q.errors=
+[{instancePath:s+"/files/"+v,schemaPath:"#/properties/files/items/type",keyword:"type",params:{type:"object"}}],!1;var m=S===
+e;if(!m)break}}}else return q.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/type",keyword:"type",params:{
+type:"array"}}],!1;var a=p===e}else var a=!0;if(a){if(t.longestHandheldS!==void 0){let o=t.longestHandheldS;const p=e;if(!(typeof o==
+"number"&&isFinite(o))&&o!==null)return q.errors=[{instancePath:s+"/longestHandheldS",schemaPath:"#/properties/longestHa\
+ndheldS/type",keyword:"type",params:{type:pe.properties.longestHandheldS.type}}],!1;var a=p===e}else var a=!0;if(a)if(t.
+words!==void 0){let o=t.words;const p=e;if(e===p)if(o&&typeof o=="object"&&!Array.isArray(o)){let y;if(o.source===void 0&&
+(y="source")||o.summary===void 0&&(y="summary"))return q.errors=[{instancePath:s+"/words",schemaPath:"#/properties/words\
+/required",keyword:"required",params:{missingProperty:y}}],!1;{const v=e;for(const _ in o)if(!(_==="source"||_==="summar\
+y")){return q.errors=[{instancePath:s+"/words",schemaPath:"#/properties/words/additionalProperties",keyword:"additionalP\
+roperties",params:{additionalProperty:_}}],!1;break}if(v===e){if(o.source!==void 0){let _=o.source;const S=e;if(e===S)if(typeof _==
+"string"){if(X(_)>200)return q.errors=[{instancePath:s+"/words/source",schemaPath:"#/properties/words/properties/source/\
+maxLength",keyword:"maxLength",params:{limit:200}}],!1}else return q.errors=[{instancePath:s+"/words/source",schemaPath:"\
+#/properties/words/properties/source/type",keyword:"type",params:{type:"string"}}],!1;var T=S===e}else var T=!0;if(T)if(o.
+summary!==void 0){let _=o.summary;const S=e;if(e===S)if(typeof _=="string"){if(X(_)>200)return q.errors=[{instancePath:s+
+"/words/summary",schemaPath:"#/properties/words/properties/summary/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else
+return q.errors=[{instancePath:s+"/words/summary",schemaPath:"#/properties/words/properties/summary/type",keyword:"type",
+params:{type:"string"}}],!1;var T=S===e}else var T=!0}}}else return q.errors=[{instancePath:s+"/words",schemaPath:"#/pro\
+perties/words/type",keyword:"type",params:{type:"object"}}],!1;var a=p===e}else var a=!0}}}}}}}}}}}}}}}}}}}}}}}else return q.
+errors=[{instancePath:s,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return q.errors=r,e===0}const Ae=J,
+Oe={$id:"velmo/frame/1",type:"object",properties:{version:{const:1},id:{type:"string",pattern:"^[a-z0-9-]{8,64}$"},capturedAt:{
+type:"number",minimum:0},source:{type:"string",maxLength:200},summary:{type:"string",maxLength:200},files:{type:"array",
+minItems:1,maxItems:8,items:{type:"object",properties:{kind:{enum:["dng","jpeg","tiff","png","webp","avif","heic"]},name:{
+type:"string",minLength:1,maxLength:160},bytes:{type:"integer",minimum:1},chunks:{type:"integer",minimum:1,maximum:4096}},
+required:["kind","name","bytes","chunks"],additionalProperties:!1}},thumbnail:{type:"string",pattern:"^data:image/jpeg;b\
+ase64,"}},required:["version","id","capturedAt","source","summary","files","thumbnail"],additionalProperties:!1},_e=new RegExp(
+"^data:image/jpeg;base64,","u");function J(t,{instancePath:s="",parentData:ue,parentDataProperty:de,rootData:ce=t}={}){let r=null,
+e=0;if(e===0)if(t&&typeof t=="object"&&!Array.isArray(t)){let k;if(t.version===void 0&&(k="version")||t.id===void 0&&(k=
+"id")||t.capturedAt===void 0&&(k="capturedAt")||t.source===void 0&&(k="source")||t.summary===void 0&&(k="summary")||t.files===
+void 0&&(k="files")||t.thumbnail===void 0&&(k="thumbnail"))return J.errors=[{instancePath:s,schemaPath:"#/required",keyword:"\
+required",params:{missingProperty:k}}],!1;{const $=e;for(const N in t)if(!(N==="version"||N==="id"||N==="capturedAt"||N===
+"source"||N==="summary"||N==="files"||N==="thumbnail")){return J.errors=[{instancePath:s,schemaPath:"#/additionalPropert\
+ies",keyword:"additionalProperties",params:{additionalProperty:N}}],!1;break}if($===e){if(t.version!==void 0){const N=e;
+if(t.version!==1)return J.errors=[{instancePath:s+"/version",schemaPath:"#/properties/version/const",keyword:"const",params:{
+allowedValue:1}}],!1;var a=N===e}else var a=!0;if(a){if(t.id!==void 0){let N=t.id;const g=e;if(e===g)if(typeof N=="strin\
+g"){if(!ge.test(N))return J.errors=[{instancePath:s+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{
+pattern:"^[a-z0-9-]{8,64}$"}}],!1}else return J.errors=[{instancePath:s+"/id",schemaPath:"#/properties/id/type",keyword:"\
+type",params:{type:"string"}}],!1;var a=g===e}else var a=!0;if(a){if(t.capturedAt!==void 0){let N=t.capturedAt;const g=e;
+if(e===g)if(typeof N=="number"&&isFinite(N)){if(N<0||isNaN(N))return J.errors=[{instancePath:s+"/capturedAt",schemaPath:"\
+#/properties/capturedAt/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1}else return J.errors=[{instancePath:s+
+"/capturedAt",schemaPath:"#/properties/capturedAt/type",keyword:"type",params:{type:"number"}}],!1;var a=g===e}else var a=!0;
+if(a){if(t.source!==void 0){let N=t.source;const g=e;if(e===g)if(typeof N=="string"){if(X(N)>200)return J.errors=[{instancePath:s+
+"/source",schemaPath:"#/properties/source/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else return J.errors=[{
+instancePath:s+"/source",schemaPath:"#/properties/source/type",keyword:"type",params:{type:"string"}}],!1;var a=g===e}else
+var a=!0;if(a){if(t.summary!==void 0){let N=t.summary;const g=e;if(e===g)if(typeof N=="string"){if(X(N)>200)return J.errors=
+[{instancePath:s+"/summary",schemaPath:"#/properties/summary/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else
+return J.errors=[{instancePath:s+"/summary",schemaPath:"#/properties/summary/type",keyword:"type",params:{type:"string"}}],
+!1;var a=g===e}else var a=!0;if(a){if(t.files!==void 0){let N=t.files;const g=e;if(e===g)if(Array.isArray(N)){if(N.length>
+8)return J.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/maxItems",keyword:"maxItems",params:{limit:8}}],
+!1;if(N.length<1)return J.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/minItems",keyword:"minItems",params:{
+limit:1}}],!1;{var P=!0;const Y=N.length;for(let m=0;m<Y;m++){let O=N[m];const T=e;if(e===T)if(O&&typeof O=="object"&&!Array.
+isArray(O)){let W;if(O.kind===void 0&&(W="kind")||O.name===void 0&&(W="name")||O.bytes===void 0&&(W="bytes")||O.chunks===
+void 0&&(W="chunks"))return J.errors=[{instancePath:s+"/files/"+m,schemaPath:"#/properties/files/items/required",keyword:"\
+required",params:{missingProperty:W}}],!1;{const o=e;for(const p in O)if(!(p==="kind"||p==="name"||p==="bytes"||p==="chu\
+nks")){return J.errors=[{instancePath:s+"/files/"+m,schemaPath:"#/properties/files/items/additionalProperties",keyword:"\
+additionalProperties",params:{additionalProperty:p}}],!1;break}if(o===e){if(O.kind!==void 0){let p=O.kind;const z=e;if(!(p===
+"dng"||p==="jpeg"||p==="tiff"||p==="png"||p==="webp"||p==="avif"||p==="heic"))return J.errors=[{instancePath:s+"/files/"+
+m+"/kind",schemaPath:"#/properties/files/items/properties/kind/enum",keyword:"enum",params:{allowedValues:Oe.properties.
+files.items.properties.kind.enum}}],!1;var M=z===e}else var M=!0;if(M){if(O.name!==void 0){let p=O.name;const z=e;if(e===
+z)if(typeof p=="string"){if(X(p)>160)return J.errors=[{instancePath:s+"/files/"+m+"/name",schemaPath:"#/properties/files\
+/items/properties/name/maxLength",keyword:"maxLength",params:{limit:160}}],!1;if(X(p)<1)return J.errors=[{instancePath:s+
+"/files/"+m+"/name",schemaPath:"#/properties/files/items/properties/name/minLength",keyword:"minLength",params:{limit:1}}],
+!1}else return J.errors=[{instancePath:s+"/files/"+m+"/name",schemaPath:"#/properties/files/items/properties/name/type",
+keyword:"type",params:{type:"string"}}],!1;var M=z===e}else var M=!0;if(M){if(O.bytes!==void 0){let p=O.bytes;const z=e;
+if(!(typeof p=="number"&&!(p%1)&&!isNaN(p)&&isFinite(p)))return J.errors=[{instancePath:s+"/files/"+m+"/bytes",schemaPath:"\
+#/properties/files/items/properties/bytes/type",keyword:"type",params:{type:"integer"}}],!1;if(e===z&&typeof p=="number"&&
+isFinite(p)&&(p<1||isNaN(p)))return J.errors=[{instancePath:s+"/files/"+m+"/bytes",schemaPath:"#/properties/files/items/\
+properties/bytes/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1;var M=z===e}else var M=!0;if(M)if(O.chunks!==
+void 0){let p=O.chunks;const z=e;if(!(typeof p=="number"&&!(p%1)&&!isNaN(p)&&isFinite(p)))return J.errors=[{instancePath:s+
+"/files/"+m+"/chunks",schemaPath:"#/properties/files/items/properties/chunks/type",keyword:"type",params:{type:"integer"}}],
+!1;if(e===z&&typeof p=="number"&&isFinite(p)){if(p>4096||isNaN(p))return J.errors=[{instancePath:s+"/files/"+m+"/chunks",
+schemaPath:"#/properties/files/items/properties/chunks/maximum",keyword:"maximum",params:{comparison:"<=",limit:4096}}],
+!1;if(p<1||isNaN(p))return J.errors=[{instancePath:s+"/files/"+m+"/chunks",schemaPath:"#/properties/files/items/properti\
+es/chunks/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1}var M=z===e}else var M=!0}}}}}else return J.errors=
+[{instancePath:s+"/files/"+m,schemaPath:"#/properties/files/items/type",keyword:"type",params:{type:"object"}}],!1;var P=T===
+e;if(!P)break}}}else return J.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/type",keyword:"type",params:{
+type:"array"}}],!1;var a=g===e}else var a=!0;if(a)if(t.thumbnail!==void 0){let N=t.thumbnail;const g=e;if(e===g)if(typeof N==
+"string"){if(!_e.test(N))return J.errors=[{instancePath:s+"/thumbnail",schemaPath:"#/properties/thumbnail/pattern",keyword:"\
+pattern",params:{pattern:"^data:image/jpeg;base64,"}}],!1}else return J.errors=[{instancePath:s+"/thumbnail",schemaPath:"\
+#/properties/thumbnail/type",keyword:"type",params:{type:"string"}}],!1;var a=g===e}else var a=!0}}}}}}}}else return J.errors=
+[{instancePath:s,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return J.errors=r,e===0}const qe=oe,Pe={
+$id:"velmo/camera-light/1",type:"object",properties:{version:{const:1},response:{oneOf:[{type:"null"},{type:"array",minItems:3,
+maxItems:3,items:{type:"array",minItems:256,maxItems:256,items:{type:"number",minimum:0,maximum:1}}}]},measuredAt:{type:[
+"number","null"]},greyStops:{type:"number",minimum:-4,maximum:4},evOffset:{type:["number","null"],minimum:-30,maximum:30}},
+required:["version","response","measuredAt","greyStops","evOffset"],additionalProperties:!1};function oe(t,{instancePath:s="",
+parentData:ue,parentDataProperty:de,rootData:ce=t}={}){let r=null,e=0;if(e===0)if(t&&typeof t=="object"&&!Array.isArray(
+t)){let $;if(t.version===void 0&&($="version")||t.response===void 0&&($="response")||t.measuredAt===void 0&&($="measured\
+At")||t.greyStops===void 0&&($="greyStops")||t.evOffset===void 0&&($="evOffset"))return oe.errors=[{instancePath:s,schemaPath:"\
+#/required",keyword:"required",params:{missingProperty:$}}],!1;{const N=e;for(const g in t)if(!(g==="version"||g==="resp\
+onse"||g==="measuredAt"||g==="greyStops"||g==="evOffset")){return oe.errors=[{instancePath:s,schemaPath:"#/additionalPro\
+perties",keyword:"additionalProperties",params:{additionalProperty:g}}],!1;break}if(N===e){if(t.version!==void 0){const g=e;
+if(t.version!==1)return oe.errors=[{instancePath:s+"/version",schemaPath:"#/properties/version/const",keyword:"const",params:{
+allowedValue:1}}],!1;var a=g===e}else var a=!0;if(a){if(t.response!==void 0){let g=t.response;const U=e,Y=e;let m=!1,O=null;
+const T=e;if(g!==null){const o={instancePath:s+"/response",schemaPath:"#/properties/response/oneOf/0/type",keyword:"type",
+params:{type:"null"}};r===null?r=[o]:r.push(o),e++}var k=T===e;k&&(m=!0,O=0);const d=e;if(e===d)if(Array.isArray(g))if(g.
+length>3){const o={instancePath:s+"/response",schemaPath:"#/properties/response/oneOf/1/maxItems",keyword:"maxItems",params:{
+limit:3}};r===null?r=[o]:r.push(o),e++}else if(g.length<3){const o={instancePath:s+"/response",schemaPath:"#/properties/\
+response/oneOf/1/minItems",keyword:"minItems",params:{limit:3}};r===null?r=[o]:r.push(o),e++}else{var P=!0;const o=g.length;
+for(let p=0;p<o;p++){let z=g[p];const y=e;if(e===y)if(Array.isArray(z))if(z.length>256){const _={instancePath:s+"/respon\
+se/"+p,schemaPath:"#/properties/response/oneOf/1/items/maxItems",keyword:"maxItems",params:{limit:256}};r===null?r=[_]:r.
+push(_),e++}else if(z.length<256){const _={instancePath:s+"/response/"+p,schemaPath:"#/properties/response/oneOf/1/items\
+/minItems",keyword:"minItems",params:{limit:256}};r===null?r=[_]:r.push(_),e++}else{var M=!0;const _=z.length;for(let S=0;S<
 _;S++){let le=z[S];const h=e;if(e===h)if(typeof le=="number"&&isFinite(le)){if(le>1||isNaN(le)){const l={instancePath:s+
 "/response/"+p+"/"+S,schemaPath:"#/properties/response/oneOf/1/items/items/maximum",keyword:"maximum",params:{comparison:"\
 <=",limit:1}};r===null?r=[l]:r.push(l),e++}else if(le<0||isNaN(le)){const l={instancePath:s+"/response/"+p+"/"+S,schemaPath:"\
@@ -854,18 +856,18 @@ r.push(_),e++}var P=y===e;if(!P)break}}else{const o={instancePath:s+"/response",
 1/type",keyword:"type",params:{type:"array"}};r===null?r=[o]:r.push(o),e++}var k=d===e;if(k&&m?(m=!1,O=[O,1]):k&&(m=!0,O=
 1),m)e=Y,r!==null&&(Y?r.length=Y:r=null);else{const o={instancePath:s+"/response",schemaPath:"#/properties/response/oneO\
 f",keyword:"oneOf",params:{passingSchemas:O}};return r===null?r=[o]:r.push(o),e++,oe.errors=r,!1}var a=U===e}else var a=!0;
-if(a){if(t.measuredAt!==void 0){let w=t.measuredAt;const U=e;if(!(typeof w=="number"&&isFinite(w))&&w!==null)return oe.errors=
+if(a){if(t.measuredAt!==void 0){let g=t.measuredAt;const U=e;if(!(typeof g=="number"&&isFinite(g))&&g!==null)return oe.errors=
 [{instancePath:s+"/measuredAt",schemaPath:"#/properties/measuredAt/type",keyword:"type",params:{type:Pe.properties.measuredAt.
-type}}],!1;var a=U===e}else var a=!0;if(a){if(t.greyStops!==void 0){let w=t.greyStops;const U=e;if(e===U)if(typeof w=="n\
-umber"&&isFinite(w)){if(w>4||isNaN(w))return oe.errors=[{instancePath:s+"/greyStops",schemaPath:"#/properties/greyStops/\
-maximum",keyword:"maximum",params:{comparison:"<=",limit:4}}],!1;if(w<-4||isNaN(w))return oe.errors=[{instancePath:s+"/g\
+type}}],!1;var a=U===e}else var a=!0;if(a){if(t.greyStops!==void 0){let g=t.greyStops;const U=e;if(e===U)if(typeof g=="n\
+umber"&&isFinite(g)){if(g>4||isNaN(g))return oe.errors=[{instancePath:s+"/greyStops",schemaPath:"#/properties/greyStops/\
+maximum",keyword:"maximum",params:{comparison:"<=",limit:4}}],!1;if(g<-4||isNaN(g))return oe.errors=[{instancePath:s+"/g\
 reyStops",schemaPath:"#/properties/greyStops/minimum",keyword:"minimum",params:{comparison:">=",limit:-4}}],!1}else return oe.
 errors=[{instancePath:s+"/greyStops",schemaPath:"#/properties/greyStops/type",keyword:"type",params:{type:"number"}}],!1;
-var a=U===e}else var a=!0;if(a)if(t.evOffset!==void 0){let w=t.evOffset;const U=e;if(!(typeof w=="number"&&isFinite(w))&&
-w!==null)return oe.errors=[{instancePath:s+"/evOffset",schemaPath:"#/properties/evOffset/type",keyword:"type",params:{type:Pe.
-properties.evOffset.type}}],!1;if(e===U&&typeof w=="number"&&isFinite(w)){if(w>30||isNaN(w))return oe.errors=[{instancePath:s+
-"/evOffset",schemaPath:"#/properties/evOffset/maximum",keyword:"maximum",params:{comparison:"<=",limit:30}}],!1;if(w<-30||
-isNaN(w))return oe.errors=[{instancePath:s+"/evOffset",schemaPath:"#/properties/evOffset/minimum",keyword:"minimum",params:{
+var a=U===e}else var a=!0;if(a)if(t.evOffset!==void 0){let g=t.evOffset;const U=e;if(!(typeof g=="number"&&isFinite(g))&&
+g!==null)return oe.errors=[{instancePath:s+"/evOffset",schemaPath:"#/properties/evOffset/type",keyword:"type",params:{type:Pe.
+properties.evOffset.type}}],!1;if(e===U&&typeof g=="number"&&isFinite(g)){if(g>30||isNaN(g))return oe.errors=[{instancePath:s+
+"/evOffset",schemaPath:"#/properties/evOffset/maximum",keyword:"maximum",params:{comparison:"<=",limit:30}}],!1;if(g<-30||
+isNaN(g))return oe.errors=[{instancePath:s+"/evOffset",schemaPath:"#/properties/evOffset/minimum",keyword:"minimum",params:{
 comparison:">=",limit:-30}}],!1}var a=U===e}else var a=!0}}}}}}else return oe.errors=[{instancePath:s,schemaPath:"#/type",
 keyword:"type",params:{type:"object"}}],!1;return oe.errors=r,e===0}const Fe=ke,ze={$id:"velmo/camera-choice/1",oneOf:[{
 type:"object",properties:{device:{const:"simulated"},scene:{type:"string",maxLength:64}},required:["device","scene"],additionalProperties:!1},
@@ -889,8 +891,8 @@ const T={instancePath:s,schemaPath:"#/oneOf/1/required",keyword:"required",param
 push(T),e++}else{const T=e;for(const d in t)if(!(d==="device"||d==="camera"||d==="size")){const W={instancePath:s,schemaPath:"\
 #/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:d}};r===null?r=[W]:r.push(W),e++;
 break}if(T===e){if(t.device!==void 0){const d=e;if(t.device!=="browser"){const W={instancePath:s+"/device",schemaPath:"#\
-/oneOf/1/properties/device/const",keyword:"const",params:{allowedValue:"browser"}};r===null?r=[W]:r.push(W),e++}var w=d===
-e}else var w=!0;if(w){if(t.camera!==void 0){let d=t.camera;const W=e;if(e===W)if(d&&typeof d=="object"&&!Array.isArray(d)){
+/oneOf/1/properties/device/const",keyword:"const",params:{allowedValue:"browser"}};r===null?r=[W]:r.push(W),e++}var g=d===
+e}else var g=!0;if(g){if(t.camera!==void 0){let d=t.camera;const W=e;if(e===W)if(d&&typeof d=="object"&&!Array.isArray(d)){
 let p;if(d.id===void 0&&(p="id")||d.label===void 0&&(p="label")){const z={instancePath:s+"/camera",schemaPath:"#/oneOf/1\
 /properties/camera/required",keyword:"required",params:{missingProperty:p}};r===null?r=[z]:r.push(z),e++}else{const z=e;
 for(const y in d)if(!(y==="id"||y==="label")){const v={instancePath:s+"/camera",schemaPath:"#/oneOf/1/properties/camera/\
@@ -904,7 +906,7 @@ let y=d.label;const v=e;if(e===v)if(typeof y=="string"){if(X(y)>512){const S={in
 e++}}else{const S={instancePath:s+"/camera/label",schemaPath:"#/oneOf/1/properties/camera/properties/label/type",keyword:"\
 type",params:{type:"string"}};r===null?r=[S]:r.push(S),e++}var U=v===e}else var U=!0}}}else{const p={instancePath:s+"/ca\
 mera",schemaPath:"#/oneOf/1/properties/camera/type",keyword:"type",params:{type:"object"}};r===null?r=[p]:r.push(p),e++}
-var w=W===e}else var w=!0;if(w)if(t.size!==void 0){let d=t.size;const W=e;if(e===W)if(d&&typeof d=="object"&&!Array.isArray(
+var g=W===e}else var g=!0;if(g)if(t.size!==void 0){let d=t.size;const W=e;if(e===W)if(d&&typeof d=="object"&&!Array.isArray(
 d)){let p;if(d.width===void 0&&(p="width")||d.height===void 0&&(p="height")){const z={instancePath:s+"/size",schemaPath:"\
 #/oneOf/1/properties/size/required",keyword:"required",params:{missingProperty:p}};r===null?r=[z]:r.push(z),e++}else{const z=e;
 for(const y in d)if(!(y==="width"||y==="height")){const v={instancePath:s+"/size",schemaPath:"#/oneOf/1/properties/size/\
@@ -922,7 +924,7 @@ instancePath:s+"/size/height",schemaPath:"#/oneOf/1/properties/size/properties/h
 comparison:"<=",limit:16384}};r===null?r=[S]:r.push(S),e++}else if(y<16||isNaN(y)){const S={instancePath:s+"/size/height",
 schemaPath:"#/oneOf/1/properties/size/properties/height/minimum",keyword:"minimum",params:{comparison:">=",limit:16}};r===
 null?r=[S]:r.push(S),e++}}var Y=v===e}else var Y=!0}}}else{const p={instancePath:s+"/size",schemaPath:"#/oneOf/1/propert\
-ies/size/type",keyword:"type",params:{type:"object"}};r===null?r=[p]:r.push(p),e++}var w=W===e}else var w=!0}}}}else{const O={
+ies/size/type",keyword:"type",params:{type:"object"}};r===null?r=[p]:r.push(p),e++}var g=W===e}else var g=!0}}}}else{const O={
 instancePath:s,schemaPath:"#/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[O]:r.push(O),e++}var m=N===
 e;if(m&&P?(P=!1,M=[M,1]):m&&(P=!0,M=1),P)e=a,r!==null&&(a?r.length=a:r=null);else{const O={instancePath:s,schemaPath:"#/\
 oneOf",keyword:"oneOf",params:{passingSchemas:M}};return r===null?r=[O]:r.push(O),e++,ke.errors=r,!1}return ke.errors=r,

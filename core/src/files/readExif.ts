@@ -38,13 +38,17 @@ export function readExif(reader: TiffReader, root: TiffDirectory): DngExif {
   const offset = reader.first(root, TAG.ExifIFD);
   const exif: TiffDirectory =
     offset === undefined ? { offset: 0, entries: new Map() } : reader.directory(offset);
-  const number = (tag: number): number | undefined => finite(reader.first(exif, tag));
+  // TIFF/EP writes them into the first directory.
+  const number = (tag: number): number | undefined =>
+    finite(reader.first(exif, tag)) ?? finite(reader.first(root, tag));
+  const text = (tag: number): string | undefined =>
+    reader.text(exif, tag) ?? reader.text(root, tag);
   return {
     make: reader.text(root, TAG.Make),
     model: reader.text(root, TAG.Model),
     software: reader.text(root, TAG.Software),
     description: reader.text(root, TAG.ImageDescription),
-    lensModel: reader.text(exif, TAG.LensModel),
+    lensModel: text(TAG.LensModel),
     timeS: number(TAG.ExposureTime),
     iso: number(TAG.RecommendedExposureIndex) ?? number(TAG.PhotographicSensitivity),
     fNumber: number(TAG.FNumber),
@@ -53,8 +57,8 @@ export function readExif(reader: TiffReader, root: TiffDirectory): DngExif {
     focalLength35Mm: number(TAG.FocalLengthIn35mmFilm),
     compensationStops: number(TAG.ExposureBiasValue),
     meteringMode: number(TAG.MeteringMode),
-    dateTimeOriginal: reader.text(exif, TAG.DateTimeOriginal),
-    offsetTimeOriginal: reader.text(exif, TAG.OffsetTimeOriginal),
-    subSecTimeOriginal: reader.text(exif, TAG.SubSecTimeOriginal),
+    dateTimeOriginal: text(TAG.DateTimeOriginal),
+    offsetTimeOriginal: text(TAG.OffsetTimeOriginal),
+    subSecTimeOriginal: text(TAG.SubSecTimeOriginal),
   };
 }

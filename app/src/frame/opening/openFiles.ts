@@ -23,7 +23,15 @@ export interface OpeningFiles {
   readonly now: string | null;
 }
 
-const ENDINGS = { dng: '.dng', jpeg: '.jpg', png: '.png', tiff: '.tif' } as const;
+const ENDINGS = {
+  dng: '.dng',
+  jpeg: '.jpg',
+  png: '.png',
+  tiff: '.tif',
+  webp: '.webp',
+  avif: '.avif',
+  heic: '.heic',
+} as const;
 
 /** A frame of a file that was made elsewhere: its bytes as they are, its own name. */
 function frameOf(file: File, found: ExaminedFile, roll: CurrentRoll): MadeFrame {

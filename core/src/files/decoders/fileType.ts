@@ -1,6 +1,8 @@
 /** What a file is, by how it begins. */
 export type FileType =
   | { readonly kind: 'tiff' | 'jpeg' | 'png' }
+  /** Read by some browsers and not by others. */
+  | { readonly kind: 'webp' | 'avif' | 'heic' }
   /** A kind that is known by name and cannot be read. */
   | { readonly kind: null; readonly name: string | null };
 
@@ -17,14 +19,18 @@ const text = (head: Uint8Array, at: number, word: string): boolean =>
     Array.from(word, (c) => c.charCodeAt(0)),
   );
 
-/** Brands of ISO base media files (ISO/IEC 14496-12, `ftyp`). */
-const BRANDS: Readonly<Record<string, string>> = {
-  avif: 'AVIF',
-  avis: 'AVIF',
-  heic: 'HEIC',
-  heix: 'HEIC',
-  mif1: 'HEIF',
-  msf1: 'HEIF',
+/** Brands of ISO base media files that are pictures (ISO/IEC 23008-12, `ftyp`). */
+const PICTURES: Readonly<Record<string, 'avif' | 'heic' | undefined>> = {
+  avif: 'avif',
+  avis: 'avif',
+  heic: 'heic',
+  heix: 'heic',
+  mif1: 'heic',
+  msf1: 'heic',
+};
+
+/** Others of them (ISO/IEC 14496-12). */
+const BRANDS: Readonly<Record<string, string | undefined>> = {
   'crx ': 'CR3',
   isom: 'a film',
   mp42: 'a film',
@@ -35,7 +41,6 @@ const BRANDS: Readonly<Record<string, string>> = {
 const OTHERS: readonly (readonly [at: number, word: string, name: string])[] = [
   [0, '\u00ff\n', 'JPEG XL'],
   [4, 'JXL ', 'JPEG XL'],
-  [8, 'WEBP', 'WebP'],
   [0, 'GIF8', 'GIF'],
   [0, 'BM', 'BMP'],
   [0, '%PDF', 'PDF'],
@@ -57,8 +62,11 @@ export function fileTypeOf(head: Uint8Array): FileType {
     return text(head, 8, 'CR') ? { kind: null, name: 'CR2' } : { kind: 'tiff' };
   if (text(head, 4, 'ftyp')) {
     const brand = String.fromCharCode(...head.subarray(8, 12));
+    const picture = PICTURES[brand];
+    if (picture) return { kind: picture };
     return { kind: null, name: BRANDS[brand] ?? 'a film or a picture of another kind' };
   }
+  if (text(head, 0, 'RIFF') && text(head, 8, 'WEBP')) return { kind: 'webp' };
   const other = OTHERS.find(([at, word]) => text(head, at, word));
   return { kind: null, name: other ? other[2] : null };
 }
