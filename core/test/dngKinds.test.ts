@@ -186,6 +186,16 @@ describe('levels', () => {
     );
     expect(left(file)).toEqual([LIGHT, LIGHT]);
   });
+  test('without a white level: what the bits can hold', () => {
+    const data = new Uint16Array(64 * 32).fill(900);
+    const file = foreign(EVEN, data, [
+      numbers(TAG.BitsPerSample, [10], 'SHORT'),
+      numbers(TAG.BlackLevel, [64], 'SHORT'),
+      { tag: TAG.WhiteLevel, type: 'LONG', values: [] },
+      ...stripOf(packed(data, EVEN, 10)),
+    ]);
+    expect(readDng(file).raw).toMatchObject({ blackLevel: 64, whiteLevel: 1023 });
+  });
   test('a table of values, and what lies behind its end, as LibRaw reads it', () => {
     const table = Array.from({ length: 200 }, (_, i) => i * i);
     const data = Uint16Array.from({ length: 64 * 32 }, (_, i) => i % 256);

@@ -86,10 +86,10 @@ function checkLevels({ blackLevel, whiteLevel }: Normalisation): void {
   if (!sensible) throw new DngError('The DNG is broken: its black and white level make no sense.');
 }
 
-/** White levels of the samples; the largest number where the file tells none. */
+/** White levels of the samples; what their bits can hold where the file tells none (DNG 1.4). */
 function whiteLevels(reader: TiffReader, d: TiffDirectory): number[] {
   const levels = reader.numbers(d, TAG.WhiteLevel).filter(Number.isFinite);
-  return levels.length > 0 ? levels : [MAX_LEVEL];
+  return levels.length > 0 ? levels : [2 ** (reader.first(d, TAG.BitsPerSample) ?? 16) - 1];
 }
 
 const largest = (values: Float64Array): number => values.reduce((a, b) => Math.max(a, b));
