@@ -157,10 +157,15 @@ function readWriting(text: string): Writing {
 export async function sweepHalves(): Promise<number> {
   // Without locks another tab's half-written frame cannot be told from litter: leave both.
   if (!('locks' in navigator)) return 0;
+  const notedNow = async (): Promise<string[]> =>
+    (await records.keys()).filter((key) => key.startsWith(WRITING));
+  // Most often there is nothing to do. WebKit keeps a lock for good whose page is left meanwhile, and
+  // nobody could write any more: none is taken in vain, on every page that is opened.
+  if ((await notedNow()).length === 0) return 0;
   return withWriteLock(
     () => {},
     async () => {
-      const noted = (await records.keys()).filter((key) => key.startsWith(WRITING));
+      const noted = await notedNow();
       const texts = await records.readMany(noted);
       let swept = 0;
       for (const key of noted) {

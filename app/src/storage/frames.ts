@@ -13,11 +13,6 @@ const store = new KeptWorker<FrameStoreApi>(
   () => new Worker(new URL('./frameStore.worker.ts', import.meta.url)),
 );
 
-// A page that is left may be kept as it is, to be gone back to, and with it its workers and the lock
-// one of them holds: nobody could write any more (WebKit, seen under load). What was being written is
-// swept up by the next page, as when a tab is closed.
-globalThis.addEventListener?.('pagehide', () => store.end());
-
 /** Tells this device's other tabs. */
 const others = typeof BroadcastChannel === 'function' ? new BroadcastChannel('velmo-frames') : null;
 
