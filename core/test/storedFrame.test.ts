@@ -50,6 +50,15 @@ describe('clip marks of a stored mosaic', () => {
   });
 });
 
+test('a mosaic of odd size: its last column and row are marked in their own colours', () => {
+  const raw = new Uint16Array(7 * 5).fill(1000);
+  // The last whole cell is red at (4, 2).
+  raw[2 * 7 + 4] = WHITE;
+  const marks = new Uint8Array(4);
+  markMosaicClips(raw, 7, WHITE, { x: 5, y: 3, width: 2, height: 2, factor: 1 }, marks);
+  expect([...marks]).toEqual([1, 1, 1, 1]);
+});
+
 describe('a place of a stored raw', () => {
   const [width, height] = [40, 30];
   const levels = { blackLevel: 256, whiteLevel: WHITE };

@@ -30,7 +30,13 @@ import {
   zebraRawLevel,
   type MonitorSettings,
 } from '@velmo/core/monitor';
-import { binLinear, binMosaic, demosaicMalvar, floorOfNoise } from '@velmo/core/sensor';
+import {
+  binLinear,
+  binMosaic,
+  demosaicMalvar,
+  floorOfNoise,
+  UNKNOWN_NOISE,
+} from '@velmo/core/sensor';
 import { lumaWeights, type LiveStage } from '../camera/live/liveStage';
 import { watchedBy, type FrameMarks } from './frameMarks';
 import { FrameView, type FrameReading, type FrameSummary } from './frameView';
@@ -38,8 +44,6 @@ import type { Piece } from './shownPicture';
 
 /** Scene-linear mid-grey after BaselineExposure. */
 const MID_GREY = 0.18;
-/** Noise of a raw that does not tell it: a phone's at a low ISO. */
-const UNKNOWN_NOISE = { scale: 2e-4, offset: 1e-6 };
 
 /** A stored DNG, decoded. */
 export class RawView extends FrameView {

@@ -159,8 +159,8 @@ export async function sweepHalves(): Promise<number> {
   if (!('locks' in navigator)) return 0;
   const notedNow = async (): Promise<string[]> =>
     (await records.keys()).filter((key) => key.startsWith(WRITING));
-  // Most often there is nothing to do. WebKit keeps a lock for good whose page is left meanwhile, and
-  // nobody could write any more: none is taken in vain, on every page that is opened.
+  // Most often there is nothing to do. WebKit keeps a lock for good whose page is left meanwhile,
+  // and nobody could write any more: none is taken in vain.
   if ((await notedNow()).length === 0) return 0;
   return withWriteLock(
     () => {},

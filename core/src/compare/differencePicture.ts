@@ -1,3 +1,4 @@
+import { UNKNOWN_NOISE } from '../sensor/noiseProfile';
 import { CFA_RGGB } from '../sensor/sensorModel';
 import type { ComparedRaw } from './compareRaws';
 
@@ -25,8 +26,6 @@ const GREY = 128;
  * Signals of fewer standard deviations of their noise are mixed with nothing: no difference shows.
  */
 const SURE_SIGMAS = 6;
-/** Noise of a raw that does not tell it, as a share of its range. */
-const UNKNOWN_NOISE = { scale: 2e-4, offset: 1e-6 };
 /** Where the second has nothing to show. */
 const NOTHING = 40;
 

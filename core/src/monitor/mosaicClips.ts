@@ -29,11 +29,13 @@ export function markMosaicClips(
 ): void {
   const { factor } = piece;
   const side = Math.max(2, factor);
-  const lastRow = Math.floor(raw.length / width) - 2;
+  // The last whole cell: a mosaic of odd size ends in the middle of one.
+  const lastRow = (Math.floor(raw.length / width) - 2) & ~1;
+  const lastColumn = (width - 2) & ~1;
   for (let p = 0, py = 0; py < piece.height; py++) {
     const top = Math.min(lastRow, (piece.y + py * factor) & ~1);
     for (let px = 0; px < piece.width; px++, p++) {
-      const left = Math.min(width - 2, (piece.x + px * factor) & ~1);
+      const left = Math.min(lastColumn, (piece.x + px * factor) & ~1);
       let bits = 0;
       for (let y = 0; y < side; y += 2) {
         let i = (top + y) * width + left;

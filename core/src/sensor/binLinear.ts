@@ -4,7 +4,7 @@ import type { PixelBox } from '../optics/aspect';
  * Averages blocks of `factor` x `factor` pixels of interleaved linear RGB into one.
  *
  * @param raw interleaved RGB, `width` pixels wide
- * @param box the part taken, in pixels, inside the frame: what is left beside and below whole blocks is left out
+ * @param box the part taken, inside the frame; what is left beside whole blocks is left out
  * @param shift bits by which values are lowered
  * @param out interleaved RGB, `floor(box.width / factor) * floor(box.height / factor) * 3`
  */

@@ -5,8 +5,8 @@ import type { PixelBox } from '../optics/aspect';
  * way from a mosaic to a small picture.
  *
  * @param raw mosaic RGGB, `width` wide
- * @param box the part taken, inside the mosaic, from an even column and row on; what is left beside and below whole blocks
- *   is left out
+ * @param box the part taken, from an even column and row on; what is left beside whole blocks is
+ *   left out
  * @param out raw-scaled RGB, interleaved, `floor(box.width / factor) * floor(box.height / factor) * 3`. Throws
  *   RangeError when the factor, or where the box begins, is odd.
  */

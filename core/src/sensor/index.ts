@@ -32,4 +32,4 @@ export {
   shareOfSnr,
   signalToNoise,
 } from './sensorModel';
-export { floorOfNoise, type NoiseProfile } from './noiseProfile';
+export { floorOfNoise, type NoiseProfile, UNKNOWN_NOISE } from './noiseProfile';

@@ -4,6 +4,9 @@ export interface NoiseProfile {
   readonly offset: number;
 }
 
+/** Noise of a raw that does not tell it: a phone's at a low ISO. */
+export const UNKNOWN_NOISE: NoiseProfile = { scale: 2e-4, offset: 1e-6 };
+
 /**
  * Signal at which noise is as large as it, 0..1 of the raw range: the ladder's floor. Solves
  * x^2 = scale * x + offset.
