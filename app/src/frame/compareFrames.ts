@@ -1,7 +1,7 @@
 import { compareRaws, type RawComparison } from '@velmo/core/compare';
 import { decodeRaw, readDng } from '@velmo/core/files';
 import { rawStatistics } from '@velmo/core/monitor';
-import { readFile } from '../storage/frameBytes';
+import { readWholeFile } from '../storage/frameBytes';
 import type { StoredFile } from '../storage/frameRecord';
 import { DifferenceView, type DecodedDng } from './differenceView';
 
@@ -23,8 +23,7 @@ export interface ComparedFrames {
 const MID_GREY = 0.18;
 
 async function readRaw({ id, file }: StoredDng): Promise<DecodedDng> {
-  const bytes = await readFile(id, file);
-  if (!bytes) throw new Error('Part of this frame is missing from the browser’s storage.');
+  const bytes = await readWholeFile(id, file);
   const dng = readDng(bytes);
   return { dng, raw: decodeRaw(dng) };
 }

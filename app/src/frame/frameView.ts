@@ -63,13 +63,15 @@ export abstract class FrameView extends ShownPicture {
     const { stage } = this.stagedWhole(MEASURED_PX, null);
     const tones = this.tones(stage);
     const { width, height } = this.seen(stage);
+    const { swapped, flippedX, flippedY } = this.orientation;
     const data = new Float32Array(width * height);
-    for (let y = 0, p = 0; y < height; y++)
+    for (let y = 0, p = 0; y < height; y++) {
+      const v = flippedY ? height - 1 - y : y;
       for (let x = 0; x < width; x++, p++) {
-        const at = placeInFile(this.orientation, { x: (x + 0.5) / width, y: (y + 0.5) / height });
-        const [column, row] = [Math.floor(at.x * stage.width), Math.floor(at.y * stage.height)];
-        data[p] = tones.data[row * stage.width + column];
+        const u = flippedX ? width - 1 - x : x;
+        data[p] = tones.data[swapped ? u * stage.width + v : v * stage.width + u];
       }
+    }
     return { data, width, height };
   }
 

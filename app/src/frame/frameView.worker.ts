@@ -10,7 +10,7 @@ import { compareFrames, type ComparedFrames, type StoredDng } from './compareFra
 import { measureFrame } from './measureFrame';
 import { PictureView } from './pictureView';
 import { RawView } from './rawView';
-import { readFile } from '../storage/frameBytes';
+import { readWholeFile } from '../storage/frameBytes';
 import type { StoredFile } from '../storage/frameRecord';
 import { stopWatch, type StageTimes } from '../state/stages';
 
@@ -36,8 +36,7 @@ const api = {
   /** Reads a stored file back and says what it holds. */
   async open(id: string, file: StoredFile): Promise<{ summary: FrameSummary; stages: StageTimes }> {
     const { stages, end } = stopWatch();
-    const bytes = await readFile(id, file);
-    if (!bytes) throw new Error('Part of this frame is missing from the browser’s storage.');
+    const bytes = await readWholeFile(id, file);
     end('read');
     view = file.kind === 'dng' ? RawView.of(bytes) : await storedPicture(file.kind, bytes);
     end('decode');
@@ -76,8 +75,7 @@ const api = {
   examine: (file: Blob): Promise<ExaminedFile> => examineFile(file),
   /** The bytes of a stored file, for saving. */
   async bytes(id: string, file: StoredFile): Promise<Uint8Array<ArrayBuffer>> {
-    const bytes = await readFile(id, file);
-    if (!bytes) throw new Error('Part of this frame is missing from the browser’s storage.');
+    const bytes = await readWholeFile(id, file);
     return transfer(bytes, [bytes.buffer]);
   },
 };

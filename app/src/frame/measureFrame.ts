@@ -1,13 +1,12 @@
 import { decodeRaw, readDng } from '@velmo/core/files';
 import { rawStatistics } from '@velmo/core/monitor';
 import { measureDetail, type FrameMeasure } from '@velmo/core/rank';
-import { readFile } from '../storage/frameBytes';
+import { readWholeFile } from '../storage/frameBytes';
 import type { StoredFile } from '../storage/frameRecord';
 
 /** Measures what a stored DNG holds, to be compared with others of its stack. */
 export async function measureFrame(id: string, dngFile: StoredFile): Promise<FrameMeasure> {
-  const bytes = await readFile(id, dngFile);
-  if (!bytes) throw new Error('Part of this frame is missing from the browser’s storage.');
+  const bytes = await readWholeFile(id, dngFile);
   const dng = readDng(bytes);
   const raw = decodeRaw(dng);
   const { width, samplesPerPixel } = dng.raw;

@@ -18,3 +18,13 @@ export async function readFile(
     file.bytes,
   );
 }
+
+/** The same, or a rejection with a sentence where part of it is missing. */
+export async function readWholeFile(
+  id: string,
+  file: StoredFile,
+): Promise<Uint8Array<ArrayBuffer>> {
+  const bytes = await readFile(id, file);
+  if (!bytes) throw new Error('Part of this frame is missing from the browser’s storage.');
+  return bytes;
+}

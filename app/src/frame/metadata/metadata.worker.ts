@@ -1,4 +1,4 @@
-import { readFile } from '../../storage/frameBytes';
+import { readWholeFile } from '../../storage/frameBytes';
 import type { StoredFile } from '../../storage/frameRecord';
 import { exposeKept } from '../../workers/exposeKept';
 import type { MetadataGroup } from './metadataGroups';
@@ -7,8 +7,7 @@ import { readMetadata } from './readMetadata';
 const api = {
   /** Everything a stored file says about itself. */
   async read(id: string, file: StoredFile): Promise<MetadataGroup[]> {
-    const bytes = await readFile(id, file);
-    if (!bytes) throw new Error('Part of this frame is missing from the browser’s storage.');
+    const bytes = await readWholeFile(id, file);
     return readMetadata(bytes);
   },
 };
