@@ -11,8 +11,9 @@ export { dngDeveloper, LINEAR_SHIFT } from './dng/dngDeveloper';
 export { DngError } from './dng/dngError';
 export { type Band, encodeBand } from './dng/encodeBand';
 export { jpegInfo, type JpegInfo } from './jpegInfo';
-export { withMetadata } from './jpegMetadata';
-export { withPngMetadata } from './pngMetadata';
+export { withCarriedMetadata, withMetadata } from './jpegMetadata';
+export { withCarriedPngMetadata, withPngMetadata } from './pngMetadata';
+export { framedDng, type DngFraming } from './dng/framedDng';
 export {
   boxInFile,
   type Orientation,
@@ -42,7 +43,7 @@ export {
 export { TILE_HEIGHT, TILE_WIDTH, tilesAcross } from './dng/tiling';
 export { writeDng } from './dng/writeDng';
 export { tiffDirectories, type TiffDirectoryText } from './tiff/directoryText';
-export { writePictureTiff } from './tiff/writePictureTiff';
+export { writePartTiff, writePictureTiff } from './tiff/writePictureTiff';
 export { decodeLjpeg } from './dng/ljpeg/decode';
 export { encodeLjpeg, type LjpegSource } from './dng/ljpeg/encode';
 export {

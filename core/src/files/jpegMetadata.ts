@@ -1,6 +1,7 @@
 import { srgbProfile } from '../colour/iccSrgb';
 import type { ShotMetadata } from './dng/description';
 import { DngError } from './dng/dngError';
+import { exifOfPart } from './exifOfPart';
 import { exifOfPicture } from './tiff/pictureTags';
 import { writeTiff } from './tiff/writer';
 import { xmpPacket } from './xmp';
@@ -9,6 +10,7 @@ const SOI = [0xff, 0xd8] as const;
 const APP1 = 0xe1;
 const APP2 = 0xe2;
 const MAX_SEGMENT = 65533;
+const EXIF = 'Exif\0\0';
 
 const ascii = (text: string): Uint8Array => Uint8Array.from(text, (c) => c.charCodeAt(0));
 
@@ -28,13 +30,35 @@ function segment(marker: number, signature: string, parts: readonly Uint8Array[]
   return bytes;
 }
 
-/** Where the application segments an encoder wrote (JFIF and the like) end. */
-function pastHeader(jpeg: Uint8Array): number {
+/** The application segments a JPEG begins with, whole. */
+function headSegments(jpeg: Uint8Array): { marker: number; bytes: Uint8Array }[] {
+  const found: { marker: number; bytes: Uint8Array }[] = [];
   let at = 2;
-  while (at + 4 <= jpeg.length && jpeg[at] === 0xff && jpeg[at + 1] >= 0xe0 && jpeg[at + 1] <= 0xef)
-    at += 2 + ((jpeg[at + 2] << 8) | jpeg[at + 3]);
-  return at;
+  while (
+    at + 4 <= jpeg.length &&
+    jpeg[at] === 0xff &&
+    jpeg[at + 1] >= 0xe0 &&
+    jpeg[at + 1] <= 0xef
+  ) {
+    const end = at + 2 + ((jpeg[at + 2] << 8) | jpeg[at + 3]);
+    found.push({ marker: jpeg[at + 1], bytes: jpeg.subarray(at, end) });
+    at = end;
+  }
+  return found;
 }
+
+/** Where the application segments an encoder wrote (JFIF and the like) end. */
+const pastHeader = (jpeg: Uint8Array): number =>
+  headSegments(jpeg).reduce((at, { bytes }) => at + bytes.length, 2);
+
+/** The TIFF structure that holds a JPEG's Exif, or null. */
+export function exifOfJpeg(jpeg: Uint8Array): Uint8Array | null {
+  const exif = headSegments(jpeg).find(({ marker, bytes }) => marker === APP1 && isExif(bytes));
+  return exif ? exif.bytes.subarray(4 + EXIF.length) : null;
+}
+
+const isExif = (bytes: Uint8Array): boolean =>
+  [...EXIF].every((c, i) => bytes[4 + i] === c.charCodeAt(0));
 
 /**
  * A JPEG with Exif 3.0, XMP and an sRGB profile in place of whatever its encoder said of itself;
@@ -46,13 +70,42 @@ export function withMetadata(
   height: number,
   shot: ShotMetadata,
 ): Uint8Array[] {
+  return withSegments(jpeg, [
+    segment(APP1, EXIF, writeTiff(exifOfPicture(shot, width, height))),
+    segment(APP1, 'http://ns.adobe.com/xap/1.0/\0', [xmpPacket(shot)]),
+  ]);
+}
+
+/** A JPEG with an sRGB profile and these in place of whatever its encoder said of itself. */
+function withSegments(jpeg: Uint8Array, segments: readonly Uint8Array[]): Uint8Array[] {
   if (jpeg[0] !== SOI[0] || jpeg[1] !== SOI[1]) throw new DngError('The picture is not a JPEG.');
   return [
     Uint8Array.from(SOI),
-    segment(APP1, 'Exif\0\0', writeTiff(exifOfPicture(shot, width, height))),
-    segment(APP1, 'http://ns.adobe.com/xap/1.0/\0', [xmpPacket(shot)]),
+    ...segments,
     // One profile, first and only part of it.
     segment(APP2, 'ICC_PROFILE\0\u0001\u0001', [srgbProfile()]),
     jpeg.subarray(pastHeader(jpeg)),
   ];
+}
+
+/**
+ * A JPEG that says of its making what another one said, of which it is a part, upright; parts to be
+ * laid end to end. Throws DngError when the bytes are no JPEG.
+ *
+ * @param from the other; null: nothing is known
+ */
+export function withCarriedMetadata(
+  jpeg: Uint8Array,
+  width: number,
+  height: number,
+  from: Uint8Array | null,
+): Uint8Array[] {
+  const carried = from ? headSegments(from).filter(({ marker }) => marker === APP1) : [];
+  return withSegments(
+    jpeg,
+    carried.map(({ bytes }) => {
+      if (!isExif(bytes)) return bytes;
+      return segment(APP1, EXIF, [exifOfPart(bytes.subarray(4 + EXIF.length), { width, height })]);
+    }),
+  );
 }

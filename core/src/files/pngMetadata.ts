@@ -1,5 +1,6 @@
 import type { ShotMetadata } from './dng/description';
 import { DngError } from './dng/dngError';
+import { exifOfPart } from './exifOfPart';
 import { exifOfPicture } from './tiff/pictureTags';
 import { writeTiff } from './tiff/writer';
 
@@ -45,11 +46,43 @@ export function withPngMetadata(
   height: number,
   shot: ShotMetadata,
 ): Uint8Array[] {
+  return withExif(png, writeTiff(exifOfPicture(shot, width, height)));
+}
+
+function withExif(png: Uint8Array, exif: readonly Uint8Array[]): Uint8Array[] {
   if (SIGNATURE.some((v, i) => png[i] !== v)) throw new DngError('The picture is not a PNG.');
   return [
     png.subarray(0, HEADER_BYTES),
     chunk('sRGB', [Uint8Array.of(PERCEPTUAL)]),
-    chunk('eXIf', writeTiff(exifOfPicture(shot, width, height))),
+    ...(exif.length > 0 ? [chunk('eXIf', exif)] : []),
     png.subarray(HEADER_BYTES),
   ];
+}
+
+/**
+ * A PNG that is sRGB and says of its making what another one said, of which it is a part; parts to
+ * be laid end to end. Throws DngError when the bytes are no PNG.
+ */
+export function withCarriedPngMetadata(
+  png: Uint8Array,
+  width: number,
+  height: number,
+  from: Uint8Array,
+): Uint8Array[] {
+  const exif = exifOfPng(from);
+  return withExif(png, exif ? [exifOfPart(exif, { width, height })] : []);
+}
+
+/** The TIFF structure that holds a PNG's Exif, or null. */
+export function exifOfPng(png: Uint8Array): Uint8Array | null {
+  const view = new DataView(png.buffer, png.byteOffset, png.byteLength);
+  let at = 8;
+  while (at + 12 <= png.length) {
+    const length = view.getUint32(at);
+    // "eXIf"; pixels come last, and nothing is looked for behind them.
+    if (view.getUint32(at + 4) === 0x65584966) return png.subarray(at + 8, at + 8 + length);
+    if (view.getUint32(at + 4) === 0x49444154) return null;
+    at += 12 + length;
+  }
+  return null;
 }

@@ -1,41 +1,11 @@
 import { DngError } from './dng/dngError';
+import { exifOfJpeg } from './jpegMetadata';
+import { exifOfPng } from './pngMetadata';
 import { readExif, type DngExif } from './readExif';
 import { COMPRESSION_NONE, TAG } from './dng/tags';
 import { TiffReader, type TiffDirectory } from './tiff/reader';
 
 const MAX_PIXELS = 100e6;
-
-/** The TIFF structure that holds a JPEG's Exif, or null. */
-function exifOfJpeg(jpeg: Uint8Array): Uint8Array | null {
-  const signature = [0x45, 0x78, 0x69, 0x66, 0, 0];
-  let at = 2;
-  while (
-    at + 4 <= jpeg.length &&
-    jpeg[at] === 0xff &&
-    jpeg[at + 1] >= 0xe0 &&
-    jpeg[at + 1] <= 0xef
-  ) {
-    const length = (jpeg[at + 2] << 8) | jpeg[at + 3];
-    if (jpeg[at + 1] === 0xe1 && signature.every((v, i) => jpeg[at + 4 + i] === v))
-      return jpeg.subarray(at + 10, at + 2 + length);
-    at += 2 + length;
-  }
-  return null;
-}
-
-/** The TIFF structure that holds a PNG's Exif, or null. */
-function exifOfPng(png: Uint8Array): Uint8Array | null {
-  const view = new DataView(png.buffer, png.byteOffset, png.byteLength);
-  let at = 8;
-  while (at + 12 <= png.length) {
-    const length = view.getUint32(at);
-    // "eXIf"; pixels come last, and nothing is looked for behind them.
-    if (view.getUint32(at + 4) === 0x65584966) return png.subarray(at + 8, at + 8 + length);
-    if (view.getUint32(at + 4) === 0x49444154) return null;
-    at += 12 + length;
-  }
-  return null;
-}
 
 /**
  * What a developed picture says of its making: nothing where it says nothing, or something broken.

@@ -98,7 +98,8 @@ const isRaw = (reader: TiffReader, d: TiffDirectory): boolean => {
   return photometric === PHOTOMETRIC_CFA || photometric === PHOTOMETRIC_LINEAR_RAW;
 };
 
-function findRaw(reader: TiffReader, root: TiffDirectory): TiffDirectory {
+/** The directory of the raw image. Throws DngError where there is none. */
+export function findRaw(reader: TiffReader, root: TiffDirectory): TiffDirectory {
   if (isRaw(reader, root)) return root;
   for (const offset of reader.numbers(root, TAG.SubIFDs).slice(0, 16)) {
     const directory = reader.directory(offset);

@@ -109,6 +109,7 @@ export const TAG = {
   OpcodeList2: 51009,
   OpcodeList3: 51022,
   NoiseProfile: 51041,
+  DefaultUserCrop: 51125,
 } as const;
 
 export const COMPRESSION_NONE = 1;

@@ -25,8 +25,9 @@ const MAX_DIRECTORIES = 32;
 
 /** Reads directories of a TIFF, never past its end, never twice the same, in bounded time. */
 export class TiffReader {
+  /** Little-endian. */
+  readonly little: boolean;
   private readonly view: DataView;
-  private readonly little: boolean;
   private readonly seen = new Set<number>();
 
   /** Throws DngError when the bytes are no TIFF. */
@@ -95,6 +96,11 @@ export class TiffReader {
     const raw = this.bytes.subarray(entry.at, entry.at + Math.min(entry.count, 1 << 16));
     const end = raw.indexOf(0);
     return new TextDecoder().decode(end < 0 ? raw : raw.subarray(0, end));
+  }
+
+  /** An entry's type, count and bytes as they stand in the file. */
+  stored({ type, count, at }: TiffEntry): { code: number; count: number; bytes: Uint8Array } {
+    return { code: type, count, bytes: this.bytes.subarray(at, at + count * SIZES.get(type)!) };
   }
 
   /** Bytes of the file. Throws DngError when they are not all there. */

@@ -24,6 +24,13 @@ export type TiffField =
       readonly type: Exclude<TiffType, 'ASCII'>;
       readonly values: ArrayLike<number>;
     }
+  /** A value as it stood in another little-endian TIFF: code of its type, count and bytes. */
+  | {
+      readonly tag: number;
+      readonly code: number;
+      readonly count: number;
+      readonly bytes: Uint8Array;
+    }
   /** Offsets of data blocks, filled in by the writer. */
   | { readonly tag: number; readonly blocks: readonly Uint8Array[] }
   /** Offsets of further directories, filled in by the writer. */

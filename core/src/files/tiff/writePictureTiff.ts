@@ -2,6 +2,8 @@ import { srgbProfile } from '../../colour/iccSrgb';
 import type { ShotMetadata } from '../dng/description';
 import { pictureTags } from './pictureTags';
 import { COMPRESSION_NONE, TAG } from '../dng/tags';
+import { TiffReader, type TiffDirectory } from './reader';
+import type { TiffField } from './types';
 import { writeTiff } from './writer';
 import { xmpPacket } from '../xmp';
 
@@ -20,13 +22,52 @@ export function writePictureTiff(
   height: number,
   shot: ShotMetadata,
 ): Uint8Array[] {
+  return writeTiff([
+    { tag: TAG.NewSubfileType, type: 'LONG', values: [0] },
+    ...pixelFields(rgb, width, height),
+    { tag: TAG.XMP, type: 'BYTE', values: xmpPacket(shot) },
+    { tag: TAG.InterColorProfile, type: 'UNDEFINED', values: srgbProfile() },
+    ...pictureTags(shot),
+  ]);
+}
+
+/**
+ * A part of a developed picture as a TIFF that says of its making what the one it was taken from
+ * says; that is one of the kind `writePictureTiff` makes. Parts to be laid end to end.
+ *
+ * @param rgb interleaved, `3 * width * height`
+ */
+export function writePartTiff(
+  rgb: Uint16Array,
+  width: number,
+  height: number,
+  from: Uint8Array,
+): Uint8Array[] {
+  const reader = new TiffReader(from);
+  const root = reader.root();
+  const pixels = pixelFields(rgb, width, height);
+  const carried = (directory: TiffDirectory, except: ReadonlySet<number>): TiffField[] =>
+    [...directory.entries.values()]
+      .filter(({ tag }) => !except.has(tag))
+      .map((entry) => ({ tag: entry.tag, ...reader.stored(entry) }));
+  const fields = carried(root, new Set([...pixels.map(({ tag }) => tag), TAG.ExifIFD]));
+  const exif = reader.first(root, TAG.ExifIFD);
+  if (exif !== undefined)
+    fields.push({
+      tag: TAG.ExifIFD,
+      directories: [carried(reader.directory(exif), new Set())],
+    });
+  return writeTiff([...fields, ...pixels]);
+}
+
+/** Where and how the pixels lie. */
+function pixelFields(rgb: Uint16Array, width: number, height: number): TiffField[] {
   const strips: Uint8Array[] = [];
   for (let y = 0; y < height; y += ROWS_A_STRIP) {
     const rows = Math.min(ROWS_A_STRIP, height - y);
     strips.push(new Uint8Array(rgb.buffer, rgb.byteOffset + 6 * width * y, 6 * width * rows));
   }
-  return writeTiff([
-    { tag: TAG.NewSubfileType, type: 'LONG', values: [0] },
+  return [
     { tag: TAG.ImageWidth, type: 'LONG', values: [width] },
     { tag: TAG.ImageLength, type: 'LONG', values: [height] },
     { tag: TAG.BitsPerSample, type: 'SHORT', values: [16, 16, 16] },
@@ -37,8 +78,5 @@ export function writePictureTiff(
     { tag: TAG.RowsPerStrip, type: 'LONG', values: [ROWS_A_STRIP] },
     { tag: TAG.StripByteCounts, type: 'LONG', values: strips.map((s) => s.length) },
     { tag: TAG.PlanarConfiguration, type: 'SHORT', values: [1] },
-    { tag: TAG.XMP, type: 'BYTE', values: xmpPacket(shot) },
-    { tag: TAG.InterColorProfile, type: 'UNDEFINED', values: srgbProfile() },
-    ...pictureTags(shot),
-  ]);
+  ];
 }

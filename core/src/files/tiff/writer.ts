@@ -56,6 +56,7 @@ function encodeField(
     const bytes = encoder.encode(`${field.text}\0`);
     return { code: TIFF_TYPES.ASCII.code, count: bytes.length, bytes };
   }
+  if ('bytes' in field) return field;
   if ('blocks' in field)
     return encodeNumbers(
       'LONG',

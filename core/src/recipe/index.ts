@@ -1,0 +1,22 @@
+export {
+  AS_TAKEN,
+  type Crop,
+  cropFits,
+  cropRatio,
+  draggedCrop,
+  enclosingBox,
+  fittedCrop,
+  framedBox,
+  framedSize,
+  type Held,
+  isAsTaken,
+  levelledTilt,
+  MAX_TILT,
+  movedCrop,
+  placeTaken,
+  type Reframe,
+  shapedCrop,
+  turnedCrop,
+  turnedSize,
+} from './reframe';
+export { type Pixels, reframePixels } from './reframePixels';
