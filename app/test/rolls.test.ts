@@ -217,7 +217,7 @@ describe('what a roll shows', () => {
       files: [{ kind: 'dng', name: `s-${n}.dng`, bytes: 1000 * n, chunks: 1 }],
       ...facts,
     },
-    decision: { roll: 'salt-works', choice: null },
+    decision: { roll: 'salt-works', choice: null, reframe: null },
   });
   const ids = (rows: CatalogueRow[], view: Partial<typeof SALT>): string[] =>
     listRoll(rows, { ...SALT, ...view }).stacks.flatMap((stack) => stack.ids);

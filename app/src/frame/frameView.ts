@@ -1,14 +1,15 @@
 import type { Plane } from '@velmo/core/combine';
 import type { WhitePoint } from '@velmo/core/colour';
-import { orientationCode, placeInFile, type DngExif } from '@velmo/core/files';
+import { orientationCode, orientationMatrix, type DngExif } from '@velmo/core/files';
 import type { RawStatistics } from '@velmo/core/monitor';
+import type { Pixels, Reframe } from '@velmo/core/recipe';
 import { canvasOf, thumbnailUrl } from '../camera/files/thumbnail';
 import type { LiveStage } from '../camera/live/liveStage';
 import { ShownPicture } from './shownPicture';
 
 /** What a stored frame holds, read from its file. */
 export interface FrameSummary {
-  /** Picture size as seen. */
+  /** Size of the picture as it was taken. */
   readonly width: number;
   readonly height: number;
   readonly exif: DngExif;
@@ -46,6 +47,9 @@ export type FrameReading =
       readonly bytes: readonly [number, number, number];
     };
 
+/** Rows developed at a time. */
+const BAND_ROWS = 256;
+
 /** The whole as it is measured is about so long. */
 const MEASURED_PX = 700;
 
@@ -53,12 +57,12 @@ const MEASURED_PX = 700;
 export abstract class FrameView extends ShownPicture {
   abstract summary(): FrameSummary;
 
-  /** Reads around a place, 0..1 of the picture as seen. @param radius in photosites */
-  read(at: { x: number; y: number }, radius: number): FrameReading {
-    return this.readInFile(placeInFile(this.orientation, at), radius);
+  /** Reads around a place, 0..1 of what is seen. @param radius in photosites */
+  read(at: { x: number; y: number }, radius: number, reframe: Reframe): FrameReading {
+    return this.readInFile(this.framing(reframe).placeInFile(at), radius);
   }
 
-  /** The whole as a small plane of tones, as it is seen: what frames are aligned by. */
+  /** The whole as a small plane of tones, as it was taken: what frames are aligned by. */
   plane(): Plane {
     const { stage } = this.stagedWhole(MEASURED_PX, null);
     const tones = this.tones(stage);
@@ -73,6 +77,21 @@ export abstract class FrameView extends ShownPicture {
       }
     }
     return { data, width, height };
+  }
+
+  /** All of it at full size, as it was taken: RGBA. */
+  pixels(): Pixels<Uint8ClampedArray<ArrayBuffer>> {
+    const { width, height } = this.seen(this.size);
+    const canvas = new OffscreenCanvas(width, height);
+    const context = canvas.getContext('2d', { willReadFrequently: true })!;
+    context.transform(...orientationMatrix(this.orientation, this.size));
+    for (let y = 0; y < this.size.height; y += BAND_ROWS) {
+      const rows = Math.min(BAND_ROWS, this.size.height - y);
+      const piece = { x: 0, y, width: this.size.width, height: rows, factor: 1 };
+      context.drawImage(this.painted(piece, null, 1), 0, y);
+    }
+    const { data } = context.getImageData(0, 0, width, height);
+    return { data, width, height, channels: 4 };
   }
 
   /** A small JPEG of it as a data URL. */

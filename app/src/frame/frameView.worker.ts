@@ -3,6 +3,7 @@ import { exposeKept } from '../workers/exposeKept';
 import { examineFile, type ExaminedFile } from './examineFile';
 import type { FrameMarks } from './frameMarks';
 import { alignPlanes, type Plane, type Shift } from '@velmo/core/combine';
+import type { Reframe } from '@velmo/core/recipe';
 import type { DifferenceView } from './differenceView';
 import type { FrameReading, FrameSummary, FrameView } from './frameView';
 import type { ShownPicture, Viewport } from './shownPicture';
@@ -11,7 +12,9 @@ import { measureFrame } from './measureFrame';
 import { PictureView } from './pictureView';
 import { RawView } from './rawView';
 import { readWholeFile } from '../storage/frameBytes';
-import type { StoredFile } from '../storage/frameRecord';
+import type { StoredFile, StoredKind } from '../storage/frameRecord';
+import { MIME_TYPES } from '../storage/save';
+import { developedFile, framedFile, type FramedFile } from './framedFile';
 import { stopWatch, type StageTimes } from '../state/stages';
 
 let view: FrameView | null = null;
@@ -31,6 +34,17 @@ async function storedPicture(
     throw new Error(`${why} It is still stored, and can be saved as it is.`);
   }
 }
+
+/** A file to be saved. */
+export interface SavedFile {
+  readonly kind: StoredKind;
+  readonly blob: Blob;
+}
+
+const saved = ({ kind, parts }: FramedFile): SavedFile => ({
+  kind,
+  blob: new Blob([...parts] as Uint8Array<ArrayBuffer>[], { type: MIME_TYPES[kind] }),
+});
 
 const api = {
   /** Reads a stored file back and says what it holds. */
@@ -52,8 +66,11 @@ const api = {
     return picture !== null;
   },
   /** Reads around a place of the frame that is open, 0..1 as seen; null while none is. */
-  read: async (at: { x: number; y: number }, radius: number): Promise<FrameReading | null> =>
-    view?.read(at, radius) ?? null,
+  read: async (
+    at: { x: number; y: number },
+    radius: number,
+    reframe: Reframe,
+  ): Promise<FrameReading | null> => view?.read(at, radius, reframe) ?? null,
   /** Measures a stored DNG; the frame that is open stays open. */
   measure: measureFrame,
   /** Compares two stored DNGs; how they differ is what this worker shows from then on. */
@@ -78,6 +95,12 @@ const api = {
     const bytes = await readWholeFile(id, file);
     return transfer(bytes, [bytes.buffer]);
   },
+  /** A stored file as its frame is to be seen. */
+  framed: async (id: string, file: StoredFile, reframe: Reframe): Promise<SavedFile> =>
+    saved(await framedFile(file.kind, await readWholeFile(id, file), reframe)),
+  /** A stored DNG developed to a JPEG, as its frame is to be seen. */
+  developed: async (id: string, file: StoredFile, reframe: Reframe): Promise<SavedFile> =>
+    saved(await developedFile(await readWholeFile(id, file), reframe)),
 };
 
 export type FrameViewApi = typeof api;

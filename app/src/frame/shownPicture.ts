@@ -1,8 +1,11 @@
-import { boxInFile, orientationMatrix, seenSize, type Orientation } from '@velmo/core/files';
+import { seenSize, type Orientation } from '@velmo/core/files';
+import type { PixelBox } from '@velmo/core/optics';
+import type { Reframe } from '@velmo/core/recipe';
 import { canvasOf } from '../camera/files/thumbnail';
 import { LiveStage } from '../camera/live/liveStage';
 import { Surface } from '../camera/live/surface';
 import { printed, type FrameMarks } from './frameMarks';
+import { Framing } from './framing';
 
 export interface Size {
   readonly width: number;
@@ -16,6 +19,8 @@ interface ViewportOf extends Size {
    * How far what is shown has moved against a frame it is laid on: shares of its sides, as seen.
    */
   readonly moved: { readonly x: number; readonly y: number };
+  /** How the frame is seen: what is said of it is of what is seen then. */
+  readonly reframe: Reframe;
 }
 
 /** What the canvas is to show: the whole frame, or a piece of it photosite by photosite. */
@@ -67,8 +72,13 @@ export abstract class ShownPicture {
     // Set even where it is the same: that clears it.
     canvas.width = Math.round(viewport.width);
     canvas.height = Math.round(viewport.height);
-    if (viewport.kind === 'full') this.showPiece(surface, viewport, marks);
-    else this.showWhole(context, canvas, viewport, marks);
+    const framing = this.framing(viewport.reframe);
+    if (viewport.kind === 'full') this.showPiece(surface, framing, viewport, marks);
+    else this.showWhole(context, canvas, framing, viewport, marks);
+  }
+
+  protected framing(reframe: Reframe): Framing {
+    return new Framing(this.size, this.orientation, reframe);
   }
 
   /** What is drawn of the whole is made anew the next time. */
@@ -81,20 +91,29 @@ export abstract class ShownPicture {
     return seenSize(this.orientation, size);
   }
 
-  /** The whole, about `px` pixels long and no longer than twice that, on a stage. */
+  /** All of the frame, about `px` pixels long and no longer than twice that, on a stage. */
   protected stagedWhole(px: number, marks: FrameMarks | null): { stage: LiveStage; piece: Piece } {
-    const piece = this.wholePiece(px);
+    const piece = this.pieceAbout({ x: 0, y: 0, ...sizeOf(this.size) }, px);
     const stage = this.stageOf(piece);
     this.load(stage, piece, marks);
     return { stage, piece };
   }
 
-  private wholePiece(px: number): Piece {
-    const { width, height } = this.size;
+  /** A part of the file, coarse enough to be about `px` pixels long. */
+  private pieceAbout({ x, y, width, height }: PixelBox, px: number): Piece {
     let factor: number = this.finest;
     const next = (): number => (factor < 2 ? 2 : factor + 2);
     while (Math.max(width, height) / next() >= px) factor = next();
-    return { x: 0, y: 0, width, height, factor };
+    // Whole pixels, as far as the file goes.
+    const whole = (length: number, most: number): number =>
+      Math.min(most, factor * Math.ceil(length / factor));
+    return {
+      x,
+      y,
+      width: whole(width, this.size.width - x),
+      height: whole(height, this.size.height - y),
+      factor,
+    };
   }
 
   private stageOf({ width, height, factor }: Piece): LiveStage {
@@ -104,7 +123,7 @@ export abstract class ShownPicture {
   }
 
   /** @param scale CSS pixels a pixel of the piece */
-  private painted(piece: Piece, marks: FrameMarks | null, scale: number): OffscreenCanvas {
+  protected painted(piece: Piece, marks: FrameMarks | null, scale: number): OffscreenCanvas {
     const stage = this.stageOf(piece);
     this.load(stage, piece, marks);
     if (marks) stage.print(printed(marks, scale));
@@ -114,48 +133,31 @@ export abstract class ShownPicture {
   private showWhole(
     context: OffscreenCanvasRenderingContext2D,
     canvas: OffscreenCanvas,
+    framing: Framing,
     { ratio, moved }: Viewport,
     marks: FrameMarks | null,
   ): void {
-    const { width, height } = this.seen(this.size);
+    const { width, height } = framing;
     const scale = Math.min(canvas.width / width, canvas.height / height);
-    const piece = this.wholePiece(ENOUGH * scale * Math.max(width, height));
-    const key = JSON.stringify([piece.factor, marks, marks && scale / ratio]);
+    const inFile = framing.boxInFile({ x: 0, y: 0, width, height });
+    const piece = this.pieceAbout(inFile, ENOUGH * scale * Math.max(inFile.width, inFile.height));
+    const key = JSON.stringify([piece, marks, marks && scale / ratio]);
     if (this.whole?.key !== key)
       this.whole = { key, canvas: this.painted(piece, marks, (scale * piece.factor) / ratio) };
     context.imageSmoothingEnabled = true;
-    this.draw(
-      context,
-      this.whole.canvas,
-      scale * piece.factor,
-      (canvas.width - width * scale) / 2 - moved.x * width * scale,
-      (canvas.height - height * scale) / 2 - moved.y * height * scale,
-    );
-  }
-
-  /** Draws pixels in the file's order the way they are to be seen, top left at (left, top). */
-  private draw(
-    context: OffscreenCanvasRenderingContext2D,
-    source: OffscreenCanvas,
-    scale: number,
-    left: number,
-    top: number,
-  ): void {
-    context.save();
-    context.translate(left, top);
-    context.scale(scale, scale);
-    context.transform(...orientationMatrix(this.orientation, source));
-    context.drawImage(source, 0, 0);
-    context.restore();
+    const left = (canvas.width - width * scale) / 2 - moved.x * width * scale;
+    const top = (canvas.height - height * scale) / 2 - moved.y * height * scale;
+    draw(context, framing, piece, this.whole.canvas, { scale, left, top });
   }
 
   private showPiece(
     { canvas, context }: Surface,
+    framing: Framing,
     viewport: Viewport & { readonly kind: 'full' },
     marks: FrameMarks | null,
   ): void {
     const { scale, ratio, moved } = viewport;
-    const { width, height } = this.seen(this.size);
+    const { width, height } = framing;
     // Photosites that are seen; some may lie beside the picture.
     const [across, down] = [Math.ceil(canvas.width / scale), Math.ceil(canvas.height / scale)];
     const left = Math.round((viewport.x + moved.x) * width - across / 2);
@@ -168,10 +170,40 @@ export abstract class ShownPicture {
       height: Math.min(height, top + down) - y,
     };
     if (box.width < 1 || box.height < 1) return;
-    const piece = { ...boxInFile(this.orientation, this.size, box), factor: 1 };
+    const piece = { ...framing.boxInFile(box), factor: 1 };
     const source = this.painted(piece, marks, scale / ratio);
     // Photosites are shown as they are.
-    context.imageSmoothingEnabled = scale === 1;
-    this.draw(context, source, scale, (x - left) * scale, (y - top) * scale);
+    context.imageSmoothingEnabled = scale === 1 || framing.isTilted;
+    draw(context, framing, piece, source, { scale, left: -left * scale, top: -top * scale });
   }
+}
+
+const sizeOf = ({ width, height }: Size): Size => ({ width, height });
+
+/** Where what is seen lies on a canvas, and how large. */
+interface Laid {
+  readonly scale: number;
+  readonly left: number;
+  readonly top: number;
+}
+
+/** Draws a piece of a file where it is seen, and nothing beside what is seen. */
+function draw(
+  context: OffscreenCanvasRenderingContext2D,
+  framing: Framing,
+  { x, y, factor }: Piece,
+  source: OffscreenCanvas,
+  { scale, left, top }: Laid,
+): void {
+  context.save();
+  context.translate(left, top);
+  context.scale(scale, scale);
+  context.beginPath();
+  context.rect(0, 0, framing.width, framing.height);
+  context.clip();
+  framing.transform(context);
+  context.translate(x, y);
+  context.scale(factor, factor);
+  context.drawImage(source, 0, 0);
+  context.restore();
 }

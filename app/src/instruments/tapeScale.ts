@@ -15,6 +15,7 @@ export interface TapeScale {
     | 'Zebra'
     | 'Tone'
     | 'Subject'
+    | 'Tilt'
     | 'EV';
   /** Short text of a click, as engraved. */
   engrave(click: number): string;

@@ -6,6 +6,7 @@ import { stemOf, type Naming } from './fileNames';
 import type { FrameStoreApi } from './frameStore.worker';
 import { FrameNotStored, type ListedFrame, type MadeFrame } from './madeFrame';
 import type { RollChange } from './rolls/change';
+import { decisionAtFirst } from './rolls/decision';
 import type { RollView } from './rolls/rollView';
 
 /** The page's door to the frames on this device: a worker of their own reads and writes them. */
@@ -87,8 +88,7 @@ export async function keepFrame(
     });
     others?.postMessage('stored');
     void askToStay();
-    const decision = { roll: record.roll, choice: null };
-    return { record, decision, thumbnail: made.thumbnail };
+    return { record, decision: decisionAtFirst(record), thumbnail: made.thumbnail };
   } catch (error) {
     const stem = stemOf(naming, made.name);
     throw new FrameNotStored(whyNot(error), made, stem, isStorageFull(error));

@@ -11,7 +11,7 @@ export { dngDeveloper, LINEAR_SHIFT } from './dng/dngDeveloper';
 export { DngError } from './dng/dngError';
 export { type Band, encodeBand } from './dng/encodeBand';
 export { jpegInfo, type JpegInfo } from './jpegInfo';
-export { withCarriedMetadata, withMetadata } from './jpegMetadata';
+export { withCarriedMetadata, withExifOfDng, withMetadata } from './jpegMetadata';
 export { withCarriedPngMetadata, withPngMetadata } from './pngMetadata';
 export { framedDng, type DngFraming } from './dng/framedDng';
 export {

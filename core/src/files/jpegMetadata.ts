@@ -1,6 +1,7 @@
 import { srgbProfile } from '../colour/iccSrgb';
 import type { ShotMetadata } from './dng/description';
 import { DngError } from './dng/dngError';
+import { exifOfDng } from './exifOfDng';
 import { exifOfPart } from './exifOfPart';
 import { exifOfPicture } from './tiff/pictureTags';
 import { writeTiff } from './tiff/writer';
@@ -86,6 +87,13 @@ function withSegments(jpeg: Uint8Array, segments: readonly Uint8Array[]): Uint8A
     segment(APP2, 'ICC_PROFILE\0\u0001\u0001', [srgbProfile()]),
     jpeg.subarray(pastHeader(jpeg)),
   ];
+}
+
+/** A JPEG that was developed from a DNG, with its Exif. Throws DngError when it is no JPEG. */
+export function withExifOfDng(jpeg: Uint8Array, dng: Uint8Array): Uint8Array[] {
+  const exif = exifOfDng(dng);
+  const fits = exif.length > 0 && exif.length < MAX_SEGMENT - EXIF.length;
+  return withSegments(jpeg, fits ? [segment(APP1, EXIF, [exif])] : []);
 }
 
 /**

@@ -45,7 +45,7 @@ export function readPictureTiff(bytes: Uint8Array): {
   readonly width: number;
   readonly height: number;
   /** Interleaved RGB. */
-  readonly data: Uint16Array;
+  readonly data: Uint16Array<ArrayBuffer>;
 } {
   const reader = new TiffReader(bytes);
   const root = reader.root();

@@ -1,5 +1,5 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { Image, ScrollView, StyleSheet, Text, View } from 'react-native';
+import { ScrollView, StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { useSeries } from '../../storage/frameQueries';
@@ -7,6 +7,7 @@ import { exposureWords } from '../../storage/frameWords';
 import type { ListedFrame } from '../../storage/madeFrame';
 import { COLOUR, FONT } from '../../theme/theme';
 import { KIND_WORDS } from '../field/words/seriesWords';
+import { FramedThumbnail } from '../roll/FramedThumbnail';
 import { Notch } from '../roll/Notch';
 import { UndoLine } from '../roll/UndoLine';
 import { useDeciding, type Deciding } from '../roll/useDeciding';
@@ -112,7 +113,7 @@ interface LineProps {
 
 /** One frame: its picture, why it stands where it stands, and what becomes of it. */
 function Line({ frame, reason, figures, deciding, others, onOpen, onCompare }: LineProps) {
-  const { record, decision, thumbnail } = frame;
+  const { record, decision } = frame;
   const wide = useScreenRoom().width >= WIDE;
   const side = PICTURE[wide ? 'wide' : 'phone'];
   const step = record.series ? record.series.step + 1 : 1;
@@ -121,9 +122,7 @@ function Line({ frame, reason, figures, deciding, others, onOpen, onCompare }: L
   return (
     <View style={[styles.line, wide && styles.half]} role="group" aria-label={`Frame ${step}`}>
       <View style={[styles.picture, { width: side, height: side }]}>
-        {thumbnail !== '' && (
-          <Image source={{ uri: thumbnail }} style={styles.image} resizeMode="contain" alt="" />
-        )}
+        <FramedThumbnail frame={frame} width={side} height={side} fit="contain" />
         <Notch choice={decision.choice} />
       </View>
       <View style={styles.words}>

@@ -62,7 +62,7 @@ export function ComparedPictures(props: ComparedPicturesProps) {
   const show = (at: Zoom): void => {
     if (!picture) return;
     const shown = (by: Moved): Viewport =>
-      viewportOf({ zoom: at, centre: centre.current }, picture, box, by);
+      viewportOf({ zoom: at, centre: centre.current }, picture, box, { moved: by });
     if (way === 'difference') void difference?.show(shown(NOT_MOVED), theirs);
     else
       frames.forEach((frame, i) => {

@@ -5,12 +5,13 @@ import { Button } from '../../instruments/Button';
 import type { ListedFrame } from '../../storage/madeFrame';
 import { useRolls } from '../../storage/rolls/rollQueries';
 import type { Choice } from '../../storage/rolls/decision';
-import { MIME_TYPES, saveToComputer } from '../../storage/save';
 import { COLOUR, FONT } from '../../theme/theme';
 import { MoveChoice } from '../roll/MoveChoice';
 import { rollName } from '../roll/rollWords';
 import { UndoLine } from '../roll/UndoLine';
 import type { Deciding } from '../roll/useDeciding';
+import { reframeWords } from '../reframe/reframeWords';
+import { SaveButtons } from './SaveButtons';
 import type { OpenedFrame } from './useFrameView';
 
 interface FrameActionsProps {
@@ -19,10 +20,12 @@ interface FrameActionsProps {
   /** Ids of all frames of its series; none of a single frame. */
   readonly series: readonly string[];
   readonly deciding: Deciding;
+  readonly onReframe: () => void;
 }
 
 /** Keeping, dropping, moving and saving a frame. */
-export function FrameActions({ frame, opened, series, deciding }: FrameActionsProps) {
+export function FrameActions(props: FrameActionsProps) {
+  const { frame, opened, series, deciding, onReframe } = props;
   const { record, decision } = frame;
   const { data: rolls = [] } = useRolls();
   const router = useRouter();
@@ -51,6 +54,12 @@ export function FrameActions({ frame, opened, series, deciding }: FrameActionsPr
             onPress={() => deciding.choose(series, 'dropped')}
           />
         )}
+        <Button
+          label="Reframe ..."
+          pressed={decision.reframe !== null}
+          disabled={!opened.summary}
+          onPress={onReframe}
+        />
         {!moving && (
           <Button
             label={`In ${rollName(decision.roll, rolls)} ...`}
@@ -62,39 +71,16 @@ export function FrameActions({ frame, opened, series, deciding }: FrameActionsPr
         )}
       </View>
       <UndoLine deciding={deciding} hint="Swipe up to keep, down to drop, sideways to go on." />
+      {decision.reframe && opened.summary && (
+        <View style={styles.actions}>
+          <Text
+            style={styles.text}
+          >{`Seen reframed: ${reframeWords(decision.reframe, opened.summary)}.`}</Text>
+          <Button label="As taken" onPress={() => deciding.reframe(record.id, null)} />
+        </View>
+      )}
       <SaveButtons frame={frame} opened={opened} />
     </>
-  );
-}
-
-/** A button for each of the frame's files. */
-function SaveButtons({ frame: { record }, opened }: Pick<FrameActionsProps, 'frame' | 'opened'>) {
-  const [problem, setProblem] = useState<string | null>(null);
-  const [saving, setSaving] = useState<number | null>(null);
-  const save = async (index: number): Promise<void> => {
-    const file = record.files[index];
-    setProblem(null);
-    setSaving(index);
-    try {
-      const bytes = await opened.bytes(file);
-      saveToComputer(file.name, new Blob([bytes], { type: MIME_TYPES[file.kind] }));
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : 'The file could not be read.');
-    }
-    setSaving(null);
-  };
-  return (
-    <View style={styles.actions}>
-      {record.files.map((file, i) => (
-        <Button
-          key={file.name}
-          label={`${saving === i ? 'Saving' : 'Save'} ${file.kind.toUpperCase()} · ${(file.bytes / 1e6).toFixed(1)} MB`}
-          disabled={saving !== null}
-          onPress={() => void save(i)}
-        />
-      ))}
-      {problem && <Text style={styles.text}>{problem}</Text>}
-    </View>
   );
 }
 

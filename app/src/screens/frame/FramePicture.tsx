@@ -1,5 +1,6 @@
+import { AS_TAKEN, framedSize } from '@velmo/core/recipe';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
-import { Image, StyleSheet, Text, View } from 'react-native';
+import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { useMagnifySteps } from '../../instruments/useMagnifySteps';
 import { useScreenKeys } from '../useScreenKeys';
@@ -21,7 +22,9 @@ import type { Neighbours } from './useNeighbours';
 import { PictureBar } from './PictureBar';
 import { ReadingChip } from './ReadingChip';
 import { Notch } from '../roll/Notch';
+import type { ListedFrame } from '../../storage/madeFrame';
 import type { Choice } from '../../storage/rolls/decision';
+import { FramedThumbnail } from '../roll/FramedThumbnail';
 import type { ChosenMarks } from './useFrameMarks';
 import type { OpenedFrame } from './useFrameView';
 import { useReading } from './useReading';
@@ -31,13 +34,12 @@ interface FramePictureProps {
   /** Where it is looked at, kept from frame to frame. */
   readonly look: FrameLook;
   readonly onLook: (look: FrameLook) => void;
-  /** Shown until it has been read. */
-  readonly thumbnail: string;
+  /** Its small picture is shown until it has been read. */
+  readonly frame: ListedFrame;
   readonly neighbours: Neighbours | null;
   readonly marks: ChosenMarks;
   readonly full: boolean;
   readonly onFull: (full: boolean) => void;
-  readonly choice: Choice | null;
   /** It was swiped up or down. */
   readonly onChoose: (choice: Choice) => void;
   readonly width: number;
@@ -73,55 +75,59 @@ const PAN_KEYS: Readonly<Record<string, readonly [number, number]>> = {
  * turned; drag to move about, hold to read.
  */
 export function FramePicture(props: FramePictureProps) {
-  const { opened, look, onLook, thumbnail, neighbours, choice, onChoose, width, height } = props;
+  const { opened, look, onLook, frame, neighbours, onChoose, width, height } = props;
   const { marks, full, onFull } = props;
+  const { choice, reframe: reframed } = frame.decision;
+  const reframe = reframed ?? AS_TAKEN;
   const host = useRef<View>(null);
   const centre = useRef(look.centre);
   const { zoom } = look;
   const swiped = useRef({ x: 0, y: 0 });
   const { summary, attach, show } = opened;
+  const size = useMemo(() => summary && framedSize(reframe, summary), [reframe, summary]);
 
   useWorkerCanvas(host, summary, attach);
 
   const printed = marks.marks;
   const draw = useMemo(
     () => (at: Zoom) => {
-      if (!summary) return;
+      if (!size) return;
       const box = { width, height };
-      const viewport = viewportOf({ zoom: at, centre: centre.current }, summary, box);
+      const viewport = viewportOf({ zoom: at, centre: centre.current }, size, box, { reframe });
       void show(viewport, printed).then((isShown) => {
         // What is on the canvas now, for whoever has to wait for it.
         const element = host.current as unknown as HTMLElement | null;
         if (isShown && element)
-          element.dataset.shown = JSON.stringify({ zoom: at, marks: printed });
+          element.dataset.shown = JSON.stringify({ zoom: at, marks: printed, size });
       });
     },
-    [show, summary, width, height, printed],
+    [show, size, reframe, width, height, printed],
   );
   useEffect(() => {
-    if (summary) draw(zoom);
-  }, [summary, zoom, draw]);
+    if (size) draw(zoom);
+  }, [size, zoom, draw]);
   const zoomTo = (next: Zoom): void => onLook({ zoom: next, centre: centre.current });
   /** Looks closer at a place of the whole picture, and at the middle of a piece. */
   const aim = (x: number, y: number): void => {
-    if (zoom === 'fit' && summary)
-      centre.current = placeInPicture(summary, { width, height }, x, y);
+    if (zoom === 'fit' && size) centre.current = placeInPicture(size, { width, height }, x, y);
   };
 
   const isReading = useReading(host, {
     opened,
+    reframe,
+    size,
     look: () => ({ zoom, centre: centre.current }),
     box: { width, height },
   });
   const pan = useCallback(
     (x: number, y: number): void => {
-      if (zoom === 'fit' || !summary) return;
+      if (zoom === 'fit' || !size) return;
       const box = { width, height };
-      centre.current = draggedCentre(centre.current, zoom, summary, box, x * width, y * height);
+      centre.current = draggedCentre(centre.current, zoom, size, box, x * width, y * height);
       onLook({ zoom, centre: centre.current });
       draw(zoom);
     },
-    [zoom, summary, width, height, onLook, draw],
+    [zoom, size, width, height, onLook, draw],
   );
   usePanKeys(pan);
   const start = useRef({ x: 0, y: 0 });
@@ -150,8 +156,8 @@ export function FramePicture(props: FramePictureProps) {
     },
     onMove(x, y) {
       swiped.current = { x, y };
-      if (zoom === 'fit' || !summary || isReading()) return;
-      centre.current = draggedCentre(start.current, zoom, summary, { width, height }, x, y);
+      if (zoom === 'fit' || !size || isReading()) return;
+      centre.current = draggedCentre(start.current, zoom, size, { width, height }, x, y);
       draw(zoom);
     },
   });
@@ -169,8 +175,10 @@ export function FramePicture(props: FramePictureProps) {
         testID="frame-picture"
         style={[styles.host, ZOOMABLE, UNSELECTABLE, { width, height }]}
       />
-      {!summary && thumbnail !== '' && (
-        <Image source={{ uri: thumbnail }} style={styles.before} resizeMode="contain" alt="" />
+      {!summary && (
+        <View style={styles.before}>
+          <FramedThumbnail frame={frame} width={width} height={height} fit="contain" />
+        </View>
       )}
       {!summary && <Text style={styles.wait}>Reading the raw ...</Text>}
       <ReadingChip width={width} height={height} />
@@ -222,7 +230,7 @@ const styles = StyleSheet.create({
     fontSize: 16,
     color: COLOUR.light,
   },
-  before: { position: 'absolute', left: 0, top: 0, width: '100%', height: '100%' },
+  before: { position: 'absolute', left: 0, top: 0 },
   flip: { position: 'absolute', left: 8, bottom: 8 },
   zoom: { position: 'absolute', right: 8, bottom: 8, flexDirection: 'row', gap: 6 },
   zoomAbove: { bottom: 60 },

@@ -1,3 +1,4 @@
+import { AS_TAKEN } from '@velmo/core/recipe';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useState } from 'react';
 import { ScrollView, StyleSheet, Text, View } from 'react-native';
@@ -8,15 +9,16 @@ import type { ListedFrame } from '../../storage/madeFrame';
 import { sourceWords } from '../../storage/frameWords';
 import { COLOUR, FONT } from '../../theme/theme';
 import { Notch } from '../roll/Notch';
-import { useDeciding, useDecidingKeys } from '../roll/useDeciding';
+import { useDeciding, useDecidingKeys, type Deciding } from '../roll/useDeciding';
 import { AllMetadata } from './AllMetadata';
 import { FrameActions } from './FrameActions';
 import { FrameFacts } from './FrameFacts';
 import { WHOLE, type FrameLook } from './frameLook';
 import { FramePicture } from './FramePicture';
 import { SeriesBeside } from './SeriesBeside';
+import { ReframeTool } from '../reframe/ReframeTool';
 import { useFrameMarks } from './useFrameMarks';
-import { useFrameView, useRestEnds } from './useFrameView';
+import { useFrameView, useRestEnds, type OpenedFrame } from './useFrameView';
 import { useFull } from './useFull';
 import { useNeighbourKeys, useNeighbours, useOpenedIn, usePrepared, useRow } from './useNeighbours';
 
@@ -67,16 +69,47 @@ interface OpenFrameProps {
   readonly onBack: () => void;
 }
 
-function OpenFrame({ frame, row, look, onLook, onFull, onBack, ...props }: OpenFrameProps) {
-  const { record, thumbnail, decision } = frame;
+function OpenFrame(props: OpenFrameProps) {
+  const { record, decision } = props.frame;
   const opened = useFrameView(record);
+  const deciding = useDeciding();
+  const [reframes, setReframes] = useState(false);
+  if (!reframes || !opened.summary)
+    return (
+      <LookedAt
+        {...props}
+        opened={opened}
+        deciding={deciding}
+        onReframe={() => setReframes(true)}
+      />
+    );
+  return (
+    <ReframeTool
+      opened={opened}
+      taken={opened.summary}
+      reframe={decision.reframe ?? AS_TAKEN}
+      onDone={(reframe) => deciding.reframe(record.id, reframe)}
+      onLeave={() => setReframes(false)}
+    />
+  );
+}
+
+interface LookedAtProps extends OpenFrameProps {
+  readonly opened: OpenedFrame;
+  readonly deciding: Deciding;
+  readonly onReframe: () => void;
+}
+
+/** The picture, what it holds, and what can be done with it. */
+function LookedAt({ frame, opened, deciding, row, look, onLook, onFull, ...props }: LookedAtProps) {
+  const { record, decision } = frame;
+  const { onBack, onReframe } = props;
   // Where there is no picture, there is a way back.
   const full = props.full && opened.error === null;
   const neighbours = useNeighbours(record, row);
   useNeighbourKeys(neighbours);
   usePrepared(neighbours, opened.summary !== null);
   const marks = useFrameMarks();
-  const deciding = useDeciding();
   const ids = useCallback(() => [record.id], [record.id]);
   useDecidingKeys(deciding, ids);
   const inRoll = useOpenedIn() !== null;
@@ -115,12 +148,11 @@ function OpenFrame({ frame, row, look, onLook, onFull, onBack, ...props }: OpenF
             opened={opened}
             look={look}
             onLook={onLook}
-            thumbnail={thumbnail}
+            frame={frame}
             neighbours={neighbours}
             marks={marks}
             full={full}
             onFull={onFull}
-            choice={decision.choice}
             onChoose={(choice) => deciding.choose([record.id], choice)}
             width={pictureWidth}
             height={pictureHeight}
@@ -133,6 +165,7 @@ function OpenFrame({ frame, row, look, onLook, onFull, onBack, ...props }: OpenF
               opened={opened}
               series={neighbours?.series ?? []}
               deciding={deciding}
+              onReframe={onReframe}
             />
             {opened.summary && <FrameFacts summary={opened.summary} />}
             <SeriesBeside record={record} />

@@ -1,3 +1,4 @@
+import { AS_TAKEN, type Reframe } from '@velmo/core/recipe';
 import type { Size, Viewport } from '../../frame/shownPicture';
 
 /** The whole frame, or so many screen pixels a photosite along each side. */
@@ -34,15 +35,21 @@ export interface Moved {
 }
 export const NOT_MOVED: Moved = { x: 0, y: 0 };
 
-/** What a canvas of this size in CSS pixels is to show of a picture. */
+/** What is the same wherever a frame is looked at. */
+interface Laid {
+  readonly moved?: Moved;
+  readonly reframe?: Reframe;
+}
+
+/** What a canvas of this size in CSS pixels is to show of a picture. @param picture size as it is seen */
 export function viewportOf(
   { zoom, centre }: FrameLook,
   picture: Size,
   box: Size,
-  moved: Moved = NOT_MOVED,
+  { moved = NOT_MOVED, reframe = AS_TAKEN }: Laid = {},
 ): Viewport {
   const ratio = pixelRatio();
-  const canvas = { width: box.width * ratio, height: box.height * ratio, ratio, moved };
+  const canvas = { width: box.width * ratio, height: box.height * ratio, ratio, moved, reframe };
   return zoom === 'fit'
     ? { kind: 'fit', ...canvas }
     : { kind: 'full', scale: zoom, ...within(centre, zoom, picture, box), ...canvas };

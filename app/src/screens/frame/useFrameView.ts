@@ -1,9 +1,10 @@
 import type { Plane, Shift } from '@velmo/core/combine';
-import { transfer } from 'comlink';
+import type { Reframe } from '@velmo/core/recipe';
+import { transfer, type Remote } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
 import type { FrameMarks } from '../../frame/frameMarks';
 import type { FrameReading, FrameSummary } from '../../frame/frameView';
-import type { FrameViewApi } from '../../frame/frameView.worker';
+import type { FrameViewApi, SavedFile } from '../../frame/frameView.worker';
 import { endResting, restFrame, takeFrame } from '../../frame/openFrames';
 import type { Viewport } from '../../frame/shownPicture';
 import { latestOnly } from '../../state/latestOnly';
@@ -22,8 +23,13 @@ export interface OpenedFrame {
   readonly read: (
     at: { readonly x: number; readonly y: number },
     radius: number,
+    reframe: Reframe,
   ) => Promise<FrameReading | null>;
   readonly bytes: (file: StoredFile) => Promise<Uint8Array<ArrayBuffer>>;
+  /** A file as the frame is to be seen. */
+  readonly framed: (file: StoredFile, reframe: Reframe) => Promise<SavedFile>;
+  /** A DNG developed to a JPEG, as the frame is to be seen. */
+  readonly developed: (file: StoredFile, reframe: Reframe) => Promise<SavedFile>;
   /** The whole as a small plane of tones; null while it is not open. */
   readonly plane: () => Promise<Plane | null>;
   /** How far the second of two planes has moved against the first, by this frame's worker. */
@@ -92,20 +98,27 @@ export function useFrameView(record: FrameRecord | null): OpenedFrame {
       async (
         at: { readonly x: number; readonly y: number },
         radius: number,
+        reframe: Reframe,
       ): Promise<FrameReading | null> =>
-        (await opening?.worker.call(async (api) => api.read(at, radius))) ?? null,
+        (await opening?.worker.call(async (api) => api.read(at, radius, reframe))) ?? null,
     );
+    const asked = async <T>(
+      work: (api: Remote<FrameViewApi>, id: string) => Promise<T>,
+    ): Promise<T> => {
+      if (!opening || !record) throw new Error('The frame is still being opened.');
+      return opening.worker.call((api) => work(api, record.id));
+    };
     return {
       summary: opening?.summary ?? null,
       error: opening?.error ?? null,
       attach: (canvas) =>
         void opening?.worker.call((api) => api.attach(transfer(canvas, [canvas]))).catch(() => {}),
       show: async (viewport, marks) => (await shown(viewport, marks).catch(() => false)) ?? false,
-      read: async (at, radius) => (await read(at, radius).catch(() => null)) ?? null,
-      bytes: async (file) => {
-        if (!opening || !record) throw new Error('The frame is still being opened.');
-        return opening.worker.call((api) => api.bytes(record.id, file));
-      },
+      read: async (at, radius, reframe) =>
+        (await read(at, radius, reframe).catch(() => null)) ?? null,
+      bytes: (file) => asked((api, id) => api.bytes(id, file)),
+      framed: (file, reframe) => asked((api, id) => api.framed(id, file, reframe)),
+      developed: (file, reframe) => asked((api, id) => api.developed(id, file, reframe)),
       plane: async () => (await opening?.worker.call(async (api) => api.plane())) ?? null,
       align: async (first, second) =>
         (await opening?.worker.call(async (api) => api.align(first, second))) ?? null,

@@ -1,3 +1,4 @@
+import type { Reframe } from '@velmo/core/recipe';
 import { useCallback, useEffect, useLayoutEffect, useRef, type RefObject } from 'react';
 import type { View } from 'react-native';
 import { useScreenKeys } from '../useScreenKeys';
@@ -13,6 +14,9 @@ const STILL_PX = 8;
 
 interface ReadPicture {
   readonly opened: OpenedFrame;
+  readonly reframe: Reframe;
+  /** Its size as it is seen; null: it is not open yet. */
+  readonly size: Size | null;
   /** As it is looked at now: asked at every reading. */
   readonly look: () => FrameLook;
   readonly box: Size;
@@ -48,11 +52,11 @@ export function useReading(host: RefObject<View | null>, picture: ReadPicture): 
       placedReading.set(null);
     };
     const readAt = async (x: number, y: number, by: PlacedReading['by']): Promise<void> => {
-      const { opened, look, box } = now.current;
-      const at = opened.summary && placeAt(look(), opened.summary, box, x, y);
-      if (!at || !opened.summary) return clear();
+      const { opened, reframe, size, look, box } = now.current;
+      const at = size && placeAt(look(), size, box, x, y);
+      if (!at) return clear();
       const mine = ++asked;
-      const reading = await opened.read(at, readRadius(look().zoom, opened.summary, box));
+      const reading = await opened.read(at, readRadius(look().zoom, size, box), reframe);
       if (mine === asked && reading) placedReading.set({ reading, by, x, y });
     };
     const placeOf = (event: PointerEvent): [number, number] => {

@@ -1,9 +1,10 @@
 import { memo } from 'react';
-import { Image, Pressable, StyleSheet, Text, View } from 'react-native';
+import { Pressable, StyleSheet, Text, View } from 'react-native';
 import { useFrame } from '../../storage/frameQueries';
 import { sourceWords, summaryWords } from '../../storage/frameWords';
 import type { ListedStack } from '../../storage/rolls/listing';
 import { COLOUR, FONT } from '../../theme/theme';
+import { FramedThumbnail } from './FramedThumbnail';
 import { Notch } from './Notch';
 import { stackWords } from './rollWords';
 
@@ -50,12 +51,12 @@ export const StackCell = memo(function StackCell(props: StackCellProps) {
     >
       {words !== '' && <View style={styles.under} />}
       <View style={[styles.picture, words !== '' && styles.stacked]}>
-        {frame && frame.thumbnail !== '' && (
-          <Image
-            source={{ uri: frame.thumbnail }}
-            style={styles.image}
-            resizeMode="contain"
-            alt=""
+        {frame && (
+          <FramedThumbnail
+            frame={frame}
+            width={width - 2 * PADDING - (words === '' ? 0 : UNDER)}
+            height={height - 2 * PADDING - (words === '' ? 0 : UNDER)}
+            fit="contain"
           />
         )}
         {frame === null && <Text style={styles.missing}>not readable</Text>}
@@ -71,8 +72,12 @@ export const StackCell = memo(function StackCell(props: StackCellProps) {
   );
 });
 
+/** Around each picture, and what is seen of those that lie under it. */
+const PADDING = 2;
+const UNDER = 5;
+
 const styles = StyleSheet.create({
-  cell: { padding: 2 },
+  cell: { padding: PADDING },
   // Light and dark, so that it is seen on every picture.
   chosen: {
     position: 'absolute',
@@ -86,7 +91,7 @@ const styles = StyleSheet.create({
   },
   within: { flex: 1, borderWidth: 3, borderColor: COLOUR.ink },
   picture: { flex: 1, overflow: 'hidden', backgroundColor: '#161616' },
-  stacked: { marginRight: 5, marginBottom: 5 },
+  stacked: { marginRight: UNDER, marginBottom: UNDER },
   under: {
     position: 'absolute',
     right: 2,
@@ -98,7 +103,6 @@ const styles = StyleSheet.create({
     borderBottomWidth: 1,
     borderColor: COLOUR.lightSoft,
   },
-  image: { width: '100%', height: '100%' },
   missing: { padding: 8, fontFamily: FONT.regular, fontSize: 14, color: COLOUR.lightSoft },
   words: {
     position: 'absolute',

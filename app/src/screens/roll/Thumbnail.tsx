@@ -1,8 +1,9 @@
 import { useRouter } from 'expo-router';
-import { Image, Pressable, StyleSheet, Text, View } from 'react-native';
+import { Pressable, StyleSheet, Text } from 'react-native';
 import { sourceWords, summaryWords } from '../../storage/frameWords';
 import { stackCount, type Stack } from '../../storage/stacks';
 import { COLOUR, FONT } from '../../theme/theme';
+import { FramedThumbnail } from './FramedThumbnail';
 
 interface ThumbnailProps {
   /** A frame, or the frames of a series. */
@@ -16,7 +17,8 @@ interface ThumbnailProps {
  */
 export function Thumbnail({ stack, size }: ThumbnailProps) {
   const router = useRouter();
-  const { record, thumbnail } = stack.frames[0];
+  const [frame] = stack.frames;
+  const { record } = frame;
   const count = stackCount(stack);
   const open = (): void => router.push({ pathname: '/frame/[id]', params: { id: record.id } });
   // A link answers Enter only where it has an address, and Space nowhere: both are keys people
@@ -35,11 +37,7 @@ export function Thumbnail({ stack, size }: ThumbnailProps) {
       style={[styles.thumb, { width: size, height: size }, count !== '' && styles.stacked]}
       {...keys}
     >
-      {thumbnail === '' ? (
-        <View style={styles.image} />
-      ) : (
-        <Image source={{ uri: thumbnail }} style={styles.image} resizeMode="cover" alt="" />
-      )}
+      <FramedThumbnail frame={frame} width={size} height={size} fit="cover" />
       {count !== '' && <Text style={styles.count}>{count}</Text>}
     </Pressable>
   );
@@ -67,5 +65,4 @@ const styles = StyleSheet.create({
     color: COLOUR.ink,
     fontVariant: ['tabular-nums'],
   },
-  image: { width: '100%', height: '100%' },
 });

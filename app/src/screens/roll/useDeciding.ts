@@ -1,3 +1,4 @@
+import type { Reframe } from '@velmo/core/recipe';
 import { useFocusEffect } from 'expo-router';
 import { useCallback } from 'react';
 import { isStorageFull } from '../../storage/database';
@@ -11,6 +12,8 @@ export interface Deciding {
   choose(ids: readonly string[], choice: Choice | null): void;
   /** @param roll '' makes them loose */
   move(ids: readonly string[], roll: string, rollName: string): void;
+  /** @param reframe null: as it was taken */
+  reframe(id: string, reframe: Reframe | null): void;
   undo(): void;
   /** The browser did not write it. */
   readonly failed: boolean;
@@ -38,10 +41,19 @@ export function useDeciding(): Deciding {
     },
     [decide],
   );
+  const reframe = useCallback(
+    (id: string, to: Reframe | null): void =>
+      decide({
+        words: to ? 'Frame reframed' : 'Frame as it was taken',
+        change: { frames: [{ id, reframe: to }], rolls: [] },
+      }),
+    [decide],
+  );
   const wasDropping = variables?.change.frames.every(({ choice }) => choice === 'dropped') ?? false;
   return {
     choose,
     move,
+    reframe,
     undo: useCallback(() => undo(), [undo]),
     failed: notDecided || notUndone,
     noRoom: isStorageFull(error) && wasDropping ? variables!.change.frames.map(({ id }) => id) : [],

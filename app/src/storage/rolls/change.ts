@@ -1,3 +1,4 @@
+import type { Reframe } from '@velmo/core/recipe';
 import type { Choice, FrameDecision } from './decision';
 import type { RollRecord } from './rollRecord';
 
@@ -6,6 +7,7 @@ export interface DecisionChange {
   readonly id: string;
   readonly roll?: string;
   readonly choice?: Choice | null;
+  readonly reframe?: Reframe | null;
 }
 
 /**
@@ -18,7 +20,11 @@ export interface RollChange {
 }
 
 /** The decision a change leads to. */
-export const changed = (now: FrameDecision, { roll, choice }: DecisionChange): FrameDecision => ({
+export const changed = (
+  now: FrameDecision,
+  { roll, choice, reframe }: DecisionChange,
+): FrameDecision => ({
   roll: roll ?? now.roll,
   choice: choice === undefined ? now.choice : choice,
+  reframe: reframe === undefined ? now.reframe : reframe,
 });

@@ -1,3 +1,5 @@
+import { MAX_TILT, type Reframe } from '@velmo/core/recipe';
+
 /** What the photographer has said of a frame; null: nothing yet. */
 export const CHOICES = ['kept', 'dropped'] as const;
 export type Choice = (typeof CHOICES)[number];
@@ -10,12 +12,23 @@ export interface FrameDecision {
   /** Id of the roll it lies in; '' when it is loose. */
   readonly roll: string;
   readonly choice: Choice | null;
+  /** How it is to be seen; null: as it was taken. */
+  readonly reframe: Reframe | null;
 }
+
+/** What is decided of a frame that was just made. */
+export const decisionAtFirst = ({ roll }: { readonly roll: string }): FrameDecision => ({
+  roll,
+  choice: null,
+  reframe: null,
+});
 
 /** Longest id of a roll. Frames of before rolls carry the roll's name, which is its id. */
 export const MAX_ROLL_ID = 200;
 
-/** JSON Schema of a decision as it is stored. */
+const within = (minimum: number, maximum: number) => ({ type: 'number', minimum, maximum });
+
+/** JSON Schema of a decision as it is stored: a frame as it was taken has no `reframe`. */
 export const DECISION_SCHEMA = {
   $id: 'velmo/decision/1',
   type: 'object',
@@ -23,6 +36,26 @@ export const DECISION_SCHEMA = {
     version: { const: 1 },
     roll: { type: 'string', maxLength: MAX_ROLL_ID },
     choice: { enum: [...CHOICES, null] },
+    reframe: {
+      type: 'object',
+      properties: {
+        quarters: { enum: [0, 1, 2, 3] },
+        tilt: { type: 'integer', minimum: -MAX_TILT, maximum: MAX_TILT },
+        crop: {
+          type: 'object',
+          properties: {
+            x: within(-1, 2),
+            y: within(-1, 2),
+            width: within(0.001, 2),
+            height: within(0.001, 2),
+          },
+          required: ['x', 'y', 'width', 'height'],
+          additionalProperties: false,
+        },
+      },
+      required: ['quarters', 'tilt', 'crop'],
+      additionalProperties: false,
+    },
   },
   required: ['version', 'roll', 'choice'],
   additionalProperties: false,

@@ -1,22 +1,30 @@
+import type { Reframe } from '@velmo/core/recipe';
 import type { FrameRecord } from '../frameRecord';
 import { isValid } from '../validation';
-import type { FrameDecision } from './decision';
+import { decisionAtFirst, type FrameDecision } from './decision';
 
-interface StoredDecision extends FrameDecision {
+interface StoredDecision extends Omit<FrameDecision, 'reframe'> {
   readonly version: 1;
+  readonly reframe?: Reframe;
 }
 
-export const decisionText = ({ roll, choice }: FrameDecision): string =>
-  JSON.stringify({ version: 1, roll, choice } satisfies StoredDecision);
+export const decisionText = ({ roll, choice, reframe }: FrameDecision): string =>
+  JSON.stringify({
+    version: 1,
+    roll,
+    choice,
+    ...(reframe && { reframe }),
+  } satisfies StoredDecision);
 
 /** What is decided of a frame: what is stored of it, or what it was made with. */
 export function decisionOf(record: FrameRecord, stored: string | null | undefined): FrameDecision {
-  const made = { roll: record.roll, choice: null };
+  const made = decisionAtFirst(record);
   if (stored == null) return made;
   try {
     const value: unknown = JSON.parse(stored);
     if (!isValid<StoredDecision>('decision', value)) return made;
-    return { roll: value.roll, choice: value.choice };
+    const { roll, choice, reframe = null } = value;
+    return { roll, choice, reframe };
   } catch {
     return made;
   }

@@ -98,9 +98,16 @@ export class TiffReader {
     return new TextDecoder().decode(end < 0 ? raw : raw.subarray(0, end));
   }
 
-  /** An entry's type, count and bytes as they stand in the file. */
+  /** An entry's type, count and bytes, little-endian whatever the file is. */
   stored({ type, count, at }: TiffEntry): { code: number; count: number; bytes: Uint8Array } {
-    return { code: type, count, bytes: this.bytes.subarray(at, at + count * SIZES.get(type)!) };
+    const size = SIZES.get(type)!;
+    const bytes = this.bytes.slice(at, at + count * size);
+    const isRational = type === TIFF_TYPES.RATIONAL.code || type === TIFF_TYPES.SRATIONAL.code;
+    const unit = isRational ? size / 2 : size;
+    if (!this.little && unit > 1)
+      for (let from = 0; from < bytes.length; from += unit)
+        bytes.subarray(from, from + unit).reverse();
+    return { code: type, count, bytes };
   }
 
   /** Bytes of the file. Throws DngError when they are not all there. */

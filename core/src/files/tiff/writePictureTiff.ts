@@ -2,7 +2,8 @@ import { srgbProfile } from '../../colour/iccSrgb';
 import type { ShotMetadata } from '../dng/description';
 import { pictureTags } from './pictureTags';
 import { COMPRESSION_NONE, TAG } from '../dng/tags';
-import { TiffReader, type TiffDirectory } from './reader';
+import { carriedFields } from './carriedFields';
+import { TiffReader } from './reader';
 import type { TiffField } from './types';
 import { writeTiff } from './writer';
 import { xmpPacket } from '../xmp';
@@ -46,18 +47,8 @@ export function writePartTiff(
   const reader = new TiffReader(from);
   const root = reader.root();
   const pixels = pixelFields(rgb, width, height);
-  const carried = (directory: TiffDirectory, except: ReadonlySet<number>): TiffField[] =>
-    [...directory.entries.values()]
-      .filter(({ tag }) => !except.has(tag))
-      .map((entry) => ({ tag: entry.tag, ...reader.stored(entry) }));
-  const fields = carried(root, new Set([...pixels.map(({ tag }) => tag), TAG.ExifIFD]));
-  const exif = reader.first(root, TAG.ExifIFD);
-  if (exif !== undefined)
-    fields.push({
-      tag: TAG.ExifIFD,
-      directories: [carried(reader.directory(exif), new Set())],
-    });
-  return writeTiff([...fields, ...pixels]);
+  const said = new Set(pixels.map(({ tag }) => tag));
+  return writeTiff([...carriedFields(reader, root, (tag) => !said.has(tag)), ...pixels]);
 }
 
 /** Where and how the pixels lie. */

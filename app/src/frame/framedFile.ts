@@ -1,0 +1,93 @@
+import {
+  boxInFile,
+  framedDng,
+  isOwnTiff,
+  orientationCode,
+  orientationOf,
+  readDng,
+  readPictureTiff,
+  turned,
+  withCarriedMetadata,
+  withCarriedPngMetadata,
+  withExifOfDng,
+  writePartTiff,
+} from '@velmo/core/files';
+import { enclosingBox, reframePixels, type Pixels, type Reframe } from '@velmo/core/recipe';
+import { decode, encode } from 'fast-png';
+import { canvasOf, jpegBytes } from '../camera/files/thumbnail';
+import type { StoredKind } from '../storage/frameRecord';
+import { PictureView } from './pictureView';
+import { RawView } from './rawView';
+
+/** A file that was made of a stored one, in parts to be laid end to end. */
+export interface FramedFile {
+  readonly kind: StoredKind;
+  readonly parts: readonly Uint8Array[];
+}
+
+/** Fine enough that a picture encoded twice is not seen to be. */
+const JPEG_QUALITY = 0.95;
+
+/**
+ * A stored file as its frame is to be seen. A DNG says so and keeps its raw; a developed picture is
+ * made anew of its own pixels, as JPEG where it is of a kind Velmo does not write. Rejects with a
+ * sentence when it cannot be read.
+ */
+export async function framedFile(
+  kind: StoredKind,
+  bytes: Uint8Array<ArrayBuffer>,
+  reframe: Reframe,
+): Promise<FramedFile> {
+  if (kind === 'dng') return { kind, parts: dngAsSeen(bytes, reframe) };
+  if (kind === 'tiff' && isOwnTiff(bytes)) {
+    const taken = readPictureTiff(bytes);
+    const { data, width, height } = reframePixels({ ...taken, channels: 3 }, reframe);
+    return { kind, parts: writePartTiff(data, width, height, bytes) };
+  }
+  const png = kind === 'png' ? pngAsSeen(bytes, reframe) : null;
+  if (png) return { kind, parts: png };
+  const view = await PictureView.of(kind, bytes);
+  const { jpeg, width, height } = await jpegAsSeen(view.pixels(), reframe);
+  const from = kind === 'jpeg' ? bytes : null;
+  return { kind: 'jpeg', parts: withCarriedMetadata(jpeg, width, height, from) };
+}
+
+/** A DNG developed to a JPEG, as its frame is to be seen. Throws DngError where it is broken. */
+export async function developedFile(
+  bytes: Uint8Array<ArrayBuffer>,
+  reframe: Reframe,
+): Promise<FramedFile> {
+  const { jpeg } = await jpegAsSeen(RawView.of(bytes).pixels(), reframe);
+  return { kind: 'jpeg', parts: withExifOfDng(jpeg, bytes) };
+}
+
+function dngAsSeen(bytes: Uint8Array, reframe: Reframe): Uint8Array[] {
+  const { orientation: code, raw } = readDng(bytes);
+  const orientation = orientationOf(code);
+  const { width, height } = orientation.swapped
+    ? { width: raw.crop.height, height: raw.crop.width }
+    : raw.crop;
+  // A DNG knows no straightening: nothing that is seen straightened is cut.
+  const box = enclosingBox(reframe, { width, height });
+  return framedDng(bytes, {
+    orientation: orientationCode(turned(orientation, reframe.quarters)),
+    crop: boxInFile(orientation, { width: 1, height: 1 }, box),
+  });
+}
+
+async function jpegAsSeen(taken: Pixels<Uint8ClampedArray<ArrayBuffer>>, reframe: Reframe) {
+  const { data, width, height } = reframePixels(taken, reframe);
+  return { jpeg: await jpegBytes(canvasOf(data, width, height), JPEG_QUALITY), width, height };
+}
+
+/** A PNG in all its bits; null for one with a palette, or of greys, which the browser decodes. */
+function pngAsSeen(bytes: Uint8Array, reframe: Reframe): Uint8Array[] | null {
+  const { data, width, height, channels, depth, palette } = decode(bytes);
+  if (palette || (channels !== 3 && channels !== 4)) return null;
+  const size = { width, height, channels } as const;
+  const seen =
+    data instanceof Uint16Array
+      ? reframePixels({ ...size, data: new Uint16Array(data) }, reframe)
+      : reframePixels({ ...size, data: Uint8ClampedArray.from(data) }, reframe);
+  return withCarriedPngMetadata(encode({ ...seen, depth }), seen.width, seen.height, bytes);
+}

@@ -1,0 +1,117 @@
+import type { Reframe } from '@velmo/core/recipe';
+import { useState } from 'react';
+import { StyleSheet, Text, View } from 'react-native';
+import { Button } from '../../instruments/Button';
+import { Choice } from '../../instruments/Choice';
+import type { StoredFile, StoredKind } from '../../storage/frameRecord';
+import type { ListedFrame } from '../../storage/madeFrame';
+import { MIME_TYPES, saveToComputer } from '../../storage/save';
+import { COLOUR, FONT } from '../../theme/theme';
+import type { OpenedFrame } from './useFrameView';
+
+interface SaveButtonsProps {
+  readonly frame: ListedFrame;
+  readonly opened: OpenedFrame;
+}
+
+/** What files of a frame can be saved, as they are or as it is seen. */
+type Saves = 'taken' | 'seen';
+
+const megabytes = (bytes: number): string => `${(bytes / 1e6).toFixed(1)} MB`;
+
+/** Kinds that are saved as they are seen in their own kind; all others become JPEG. */
+const KEEPS_KIND: readonly StoredKind[] = ['dng', 'jpeg', 'png', 'tiff'];
+
+/** Of "salt-works-0007.dng": "salt-works-0007-reframed.jpg". */
+function framedName({ name }: StoredFile, kind: StoredKind): string {
+  const ending = kind === 'jpeg' ? 'jpg' : kind === 'tiff' ? 'tif' : kind;
+  return `${name.replace(/\.[^.]*$/, '')}-reframed.${ending}`;
+}
+
+/** A button for each of the frame's files. */
+export function SaveButtons({ frame, opened }: SaveButtonsProps) {
+  const { record, decision } = frame;
+  const { reframe } = decision;
+  const [problem, setProblem] = useState<string | null>(null);
+  const [saving, setSaving] = useState<string | null>(null);
+  const [saves, setSaves] = useState<Saves>('seen');
+  const save = async (label: string, work: () => Promise<[string, Blob]>): Promise<void> => {
+    setProblem(null);
+    setSaving(label);
+    try {
+      saveToComputer(...(await work()));
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : 'The file could not be read.');
+    }
+    setSaving(null);
+  };
+  const asTaken = (file: StoredFile) => ({
+    label: `${file.kind.toUpperCase()} · ${megabytes(file.bytes)}`,
+    work: async (): Promise<[string, Blob]> => [
+      file.name,
+      new Blob([await opened.bytes(file)], { type: MIME_TYPES[file.kind] }),
+    ],
+  });
+  const asSeen = (file: StoredFile, to: Reframe) => ({
+    label: KEEPS_KIND.includes(file.kind) ? file.kind.toUpperCase() : 'JPEG',
+    async work(): Promise<[string, Blob]> {
+      const { kind, blob } = await opened.framed(file, to);
+      return [framedName(file, kind), blob];
+    },
+  });
+  const developed = (file: StoredFile, to: Reframe) => ({
+    label: 'JPEG',
+    async work(): Promise<[string, Blob]> {
+      const { kind, blob } = await opened.developed(file, to);
+      return [framedName(file, kind), blob];
+    },
+  });
+  const seen = reframe !== null && saves === 'seen' ? reframe : null;
+  const [only] = record.files;
+  const offered = record.files.map((file) => (seen ? asSeen(file, seen) : asTaken(file)));
+  // A raw alone has no picture in which straightening could be seen.
+  if (seen && record.files.length === 1 && only.kind === 'dng') offered.push(developed(only, seen));
+  return (
+    <View style={styles.saving}>
+      {reframe && (
+        <Choice
+          label="Files saved"
+          options={[
+            { value: 'seen', label: 'reframed', name: 'Files saved: reframed' },
+            { value: 'taken', label: 'as taken', name: 'Files saved: as taken' },
+          ]}
+          value={saves}
+          onChoose={setSaves}
+        />
+      )}
+      <View style={styles.actions}>
+        {offered.map(({ label, work }) => (
+          <Button
+            key={label}
+            label={`${saving === label ? 'Saving' : 'Save'} ${label}`}
+            disabled={saving !== null || !opened.summary}
+            onPress={() => void save(label, work)}
+          />
+        ))}
+      </View>
+      {seen && seen.tilt !== 0 && offered.some(({ label }) => label === 'DNG') && (
+        <Text style={styles.about}>
+          A raw cannot be straightened: its DNG holds all of what is seen, level by the developer
+          you open it with.
+        </Text>
+      )}
+      {problem && (
+        <Text style={styles.text} role="alert">
+          {problem}
+        </Text>
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  saving: { gap: 8 },
+  actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' },
+  text: { fontFamily: FONT.regular, fontSize: 17, lineHeight: 23, color: COLOUR.light },
+  about: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 20, color: COLOUR.lightSoft },
+});
