@@ -192,6 +192,27 @@ describe('rolls', () => {
     expect(await shownIn(store, wholeRoll(''))).toEqual([idOf(1)]);
   });
 
+  test('how a frame is seen is kept beside what is decided of it, and taken back alone', async () => {
+    const store = openStore();
+    await storeFrames(store, 2);
+    const crop = { x: 0.1, y: 0, width: 0.5, height: 1 };
+    const reframe = { quarters: 1, tilt: -12, crop };
+    const nowDecided = async () => (await openStore().findFrames([idOf(1)]))[0]?.decision;
+    const change = (frame: object) =>
+      store.applyChange({ frames: [{ id: idOf(1), ...frame }], rolls: [] });
+    await change({ choice: 'kept' });
+    const back = await change({ reframe });
+    expect(await nowDecided()).toEqual({ roll: 'salt-works', choice: 'kept', reframe });
+    await store.applyChange(back);
+    expect(await nowDecided()).toEqual({ roll: 'salt-works', choice: 'kept', reframe: null });
+    // One that says what cannot be costs what was decided, not the frame.
+    for (const broken of [{ ...reframe, quarters: 4 }, { ...reframe, tilt: 900 }, { tilt: 0 }]) {
+      const text = { version: 1, roll: 'salt-works', choice: 'kept', reframe: broken };
+      database('velmo-records').set(`decided/${idOf(1)}`, JSON.stringify(text));
+      expect(await nowDecided()).toEqual({ roll: 'salt-works', choice: null, reframe: null });
+    }
+  });
+
   test('a deleted roll leaves its frames loose, or dropped as well; both are taken back', async () => {
     for (const drops of [false, true]) {
       emptyDisk();

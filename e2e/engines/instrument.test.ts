@@ -183,6 +183,17 @@ everyEngine(({ tab, url, test }) => {
     );
     expect(tags).toMatchObject({ Validate: '0 0 0', ExposureTime: 1 / 128, ISO: 100 });
     execFileSync('dcraw_emu', ['-w', saved]);
+    await pressOn(tab(), 'Reframe ...');
+    await present(tab(), '[data-testid=reframe-picture][data-shown]');
+    await pressOn(tab(), '1:1');
+    await pressOn(tab(), 'Turn right');
+    await pressOn(tab(), 'Done');
+    const seen = await untilWords(tab(), /Seen reframed: (\d+) × \1 photosites[^.]*turned right/);
+    const side = /reframed: (\d+)/.exec(seen)![1];
+    await pressOn(tab(), 'Save JPEG');
+    const jpeg = await savedFile(tab(), '.jpg');
+    const size = execFileSync('identify', ['-format', '%w %h', jpeg]).toString();
+    expect(size).toBe(`${side} ${side}`);
     await dropForGoodIn(tab());
   });
 

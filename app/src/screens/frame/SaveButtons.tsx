@@ -78,7 +78,7 @@ export function SaveButtons({ frame, opened }: SaveButtonsProps) {
           label="Files saved"
           options={[
             { value: 'seen', label: 'reframed', name: 'Files saved: reframed' },
-            { value: 'taken', label: 'as taken', name: 'Files saved: as taken' },
+            { value: 'taken', label: 'untouched', name: 'Files saved: untouched' },
           ]}
           value={saves}
           onChoose={setSaves}

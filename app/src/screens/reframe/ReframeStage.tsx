@@ -178,7 +178,9 @@ function useCropDrag(
   });
   useEffect(() => guardGestures(surface.current as unknown as HTMLElement), [surface]);
   useDrag(
-    ({ first, last, initial, xy, movement: [x, y] }) => {
+    ({ first, last, initial, xy }) => {
+      // The gesture's own movement leaves out what told it from a tap.
+      const [x, y] = [xy[0] - initial[0], xy[1] - initial[1]];
       const box = (surface.current as unknown as HTMLElement).getBoundingClientRect();
       const from = [initial[0] - box.left, initial[1] - box.top] as const;
       if (levels) {

@@ -48,10 +48,11 @@ const TILT: TapeScale = {
   majorEvery: 10,
 };
 
-const SHAPE_WORDS: Readonly<Partial<Record<Shape, string>>> = { free: 'Free', taken: 'As taken' };
+/** Words for those shapes that no numbers say. */
+const SHAPE_WORDS: Readonly<Partial<Record<Shape, string>>> = { free: 'Free', taken: 'Own' };
 
 /** Height of what stands under the picture on a phone. */
-const CONTROLS = 300;
+const CONTROLS = 236;
 
 /** Turns, straightens and cuts a frame, as data beside its file. */
 export function ReframeTool({ opened, taken, reframe, onDone, onLeave }: ReframeToolProps) {
@@ -82,6 +83,7 @@ export function ReframeTool({ opened, taken, reframe, onDone, onLeave }: Reframe
         <Text style={styles.title} numberOfLines={1} role="heading">
           Reframe
         </Text>
+        <Button quiet label="As taken" onPress={() => store.set(untouched(taken))} />
         <Button label="Done" onPress={onLeave} />
       </View>
       <View style={[styles.content, wide && styles.row]}>
@@ -105,7 +107,6 @@ export function ReframeTool({ opened, taken, reframe, onDone, onLeave }: Reframe
               pressed={levels}
               onPress={() => setLevels((now) => !now)}
             />
-            <Button label="Take it all back" onPress={() => store.set(untouched(taken))} />
           </View>
           <TiltTape store={store} />
         </View>
@@ -144,11 +145,13 @@ function Shapes({ store, taken }: LiveProps & Pick<ReframeToolProps, 'taken'>) {
   const named = (its: Shape): string =>
     its === shape && upright ? its.split(':').reverse().join(':') : its;
   return (
-    <View style={styles.buttons} role="group" aria-label="Shape">
+    <View style={styles.shapes} role="group" aria-label="Shape">
       {SHAPES.map((its) => (
         <Button
           key={its}
           label={SHAPE_WORDS[its] ?? named(its)}
+          name={its === 'taken' ? 'Own shape' : undefined}
+          style={styles.shape}
           pressed={its === shape}
           onPress={() => store.update((now) => shapedTo(now, its, taken))}
         />
@@ -203,6 +206,8 @@ const styles = StyleSheet.create({
   content: { flex: 1 },
   row: { flexDirection: 'row' },
   controls: { padding: 12, gap: 10 },
+  shapes: { flexDirection: 'row', flexWrap: 'wrap', gap: 6 },
+  shape: { paddingHorizontal: 4 },
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   words: {
     fontFamily: FONT.medium,

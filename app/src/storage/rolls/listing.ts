@@ -1,3 +1,4 @@
+import { AS_TAKEN, framedSize } from '@velmo/core/recipe';
 import type { SeriesKind } from '@velmo/core/series';
 import type { FrameRecord } from '../frameRecord';
 import type { Choice, FrameDecision } from './decision';
@@ -126,7 +127,10 @@ function valuesOf(rows: readonly CatalogueRow[], facet: Facet): FacetValue[] {
 
 /** Upright, square or across, as most of the frames are. */
 function aspectOf(rows: readonly CatalogueRow[]): number {
-  const upright = rows.filter(({ record }) => record.height > record.width).length;
+  const upright = rows.filter(({ record, decision }) => {
+    const { width, height } = framedSize(decision.reframe ?? AS_TAKEN, record);
+    return height > width;
+  }).length;
   return 2 * upright > rows.length ? 3 / 4 : 4 / 3;
 }
 
