@@ -1,7 +1,7 @@
 // Builds the web app when it is missing or older than its sources.
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { cpSync, existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { promisify } from 'node:util';
 import { brotliCompress, constants, gzip } from 'node:zlib';
@@ -44,7 +44,7 @@ function sourcesHash() {
 /** Compresses what is text, once and well, so that no server has to. */
 export async function compressAll(dir) {
   for (const file of filesIn(dir)) {
-    if (!/\.(js|html|css|svg|webmanifest)$/.test(file)) continue;
+    if (!/\.(js|html|css|svg|webmanifest|wasm)$/.test(file)) continue;
     const bytes = readFileSync(file);
     const [small, smaller] = await Promise.all([
       gzipped(bytes, { level: 9 }),
@@ -53,6 +53,17 @@ export async function compressAll(dir) {
     writeFileSync(`${file}.gz`, small);
     writeFileSync(`${file}.br`, smaller);
   }
+}
+
+/**
+ * The reader of other makers' raws is a build of its own, served as it comes, under its version: a
+ * browser that has loaded one keeps it.
+ */
+function copyLibraw() {
+  const from = `${root}node_modules/libraw-wasm/`;
+  const { version } = JSON.parse(readFileSync(`${from}package.json`, 'utf8'));
+  for (const name of ['worker.js', 'libraw.js', 'libraw.wasm'])
+    cpSync(`${from}dist/${name}`, `${root}app/dist/libraw/${version}/${name}`);
 }
 
 /**
@@ -76,6 +87,14 @@ async function writeServiceWorker() {
     navigateFallback: '/index.html',
     // A link's settings are the app's business, not another page.
     ignoreURLParametersMatching: [/./],
+    // Most never need it: whoever has opened another maker's raw once has it offline.
+    runtimeCaching: [
+      {
+        urlPattern: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/libraw/'),
+        handler: 'CacheFirst',
+        options: { cacheName: 'libraw' },
+      },
+    ],
     dontCacheBustURLsMatching: /-[0-9a-f]{32}\.js$/,
     maximumFileSizeToCacheInBytes: 8e6,
     clientsClaim: true,
@@ -111,6 +130,7 @@ export async function ensureBuilt() {
     console.error('Building the app failed.');
     process.exit(1);
   }
+  copyLibraw();
   await writeServiceWorker();
   await compressAll(`${root}app/dist`);
   writeFileSync(stamp, wanted);

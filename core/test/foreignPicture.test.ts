@@ -5,8 +5,8 @@ import {
   applyGains,
   decodeRaw,
   developDeepFrame,
-  dngDeveloper,
-  gainField,
+  rawDeveloper,
+  decodeDng,
   readDng,
   TAG,
 } from '../src/files';
@@ -75,7 +75,7 @@ test('blue first, in 14 bits, blacks by place, masked borders, analogue balance:
   const { crop } = dng.raw;
   const ours = developDeepFrame(
     { ...dng.raw, raw: decodeRaw(dng) },
-    dngDeveloper(dng),
+    rawDeveloper(dng),
     crop,
     false,
   );
@@ -136,7 +136,7 @@ describe('gain maps', () => {
     const rgb = new Uint16Array((3 * box.width * box.height) / factor ** 2);
     if (factor === 1) demosaicMalvar(raw, width, height, whiteLevel, box, rgb);
     else binMosaic(raw, width, box, 2, rgb);
-    applyGains(rgb, gainField(dng)!, box, factor, dng.raw);
+    applyGains(rgb, decodeDng(dng).gains!, box, factor, dng.raw);
     return [0, 1, 2].map((c) => {
       const values = rgb.filter((_, i) => i % 3 === c).map((v) => v - 256);
       return [Math.min(...values), Math.max(...values)];
@@ -173,7 +173,7 @@ describe('gain maps', () => {
     const dng = readDng(file);
     expect(decodeRaw(dng)).toEqual(shaded);
     expect(dng.corrections.unapplied).toEqual(['WarpRectilinear', 'opcode 99']);
-    expect(gainField(readDng(foreign(EVEN, shaded)))).toBeNull();
+    expect(decodeDng(readDng(foreign(EVEN, shaded))).gains).toBeNull();
   });
   test('a broken map is named as left out, and harms nothing', () => {
     const broken = gainMap(0, 0);

@@ -1,6 +1,6 @@
 import { copyFileSync, readFileSync } from 'node:fs';
 import { differenceCiede2000 } from 'culori';
-import { developDeepFrame, decodeRaw, dngDeveloper, readDng } from '../src/files';
+import { developDeepFrame, decodeRaw, rawDeveloper, readDng } from '../src/files';
 import { decodeSrgb } from '../src/colour';
 import { TEST_WALL_PATCHES } from '../src/scene';
 import { readMapFile, run, shoot } from './shots';
@@ -24,7 +24,7 @@ describe.each([
   const { width, height } = dng.raw;
   const ours = developDeepFrame(
     { ...dng.raw, raw: decodeRaw(dng) },
-    dngDeveloper(dng),
+    rawDeveloper(dng),
     { x: 0, y: 0, width, height },
     false,
   );

@@ -2,7 +2,7 @@ import fastifyStatic from '@fastify/static';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import Fastify, { type FastifyInstance, type FastifyReply, type FastifyRequest } from 'fastify';
-import { headersFor } from './headers';
+import { headersFor, policyFor } from './headers';
 
 type Headers = ReturnType<typeof headersFor>;
 
@@ -65,8 +65,8 @@ export async function createServer(root: string, https?: Https): Promise<Fastify
       if (!https.hosts.includes(request.hostname))
         await reply.code(421).send({ error: 'Velmo is not served under this name' });
     });
-  server.addHook('onSend', async (_request, reply) => {
-    reply.headers(headers);
+  server.addHook('onSend', async ({ url }, reply) => {
+    reply.headers({ ...headers, ...policyFor(url) });
   });
   await server.register(fastifyStatic, {
     root,

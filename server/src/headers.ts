@@ -32,6 +32,21 @@ const policyOf = (html: string): string =>
     .join('; ');
 
 /**
+ * The reader of other makers' raws makes its own bindings of text. It may, in its own worker, which
+ * sees the file it is given and nothing else (docs/decisions/038).
+ */
+const LIBRAW_POLICY = [
+  "default-src 'none'",
+  "script-src 'self' 'unsafe-eval'",
+  "worker-src 'self'",
+  "connect-src 'self'",
+].join('; ');
+
+/** Headers of what lies in a folder of its own, where they differ. */
+export const policyFor = (path: string): Record<string, string> =>
+  path.startsWith('/libraw/') ? { 'Content-Security-Policy': LIBRAW_POLICY } : {};
+
+/**
  * Headers that make a page cross-origin isolated and keep everything on this device.
  *
  * @param html the page as it is served

@@ -1,12 +1,12 @@
 import { compareRaws, type RawComparison } from '@velmo/core/compare';
-import { decodeRaw, readDng } from '@velmo/core/files';
+import type { DecodedRaw } from '@velmo/core/files';
 import { rawStatistics } from '@velmo/core/monitor';
-import { readWholeFile } from '../storage/frameBytes';
 import type { StoredFile } from '../storage/frameRecord';
-import { DifferenceView, type DecodedDng } from './differenceView';
+import { DifferenceView } from './differenceView';
+import { readStoredRaw } from './readRawFile';
 
-/** A stored DNG. */
-export interface StoredDng {
+/** A stored raw file. */
+export interface StoredRaw {
   readonly id: string;
   readonly file: StoredFile;
 }
@@ -22,16 +22,10 @@ export interface ComparedFrames {
 
 const MID_GREY = 0.18;
 
-async function readRaw({ id, file }: StoredDng): Promise<DecodedDng> {
-  const bytes = await readWholeFile(id, file);
-  const dng = readDng(bytes);
-  return { dng, raw: decodeRaw(dng) };
-}
-
-function histogramOf({ dng, raw }: DecodedDng): Uint32Array {
+function histogramOf({ file, data }: DecodedRaw): Uint32Array {
   // Both on the same scale, stops of the raw: how each is shown is another matter.
-  const levels = { ...dng.raw, midGreyShare: MID_GREY };
-  const { histogram } = rawStatistics(raw, dng.raw.width, dng.raw.samplesPerPixel, levels);
+  const levels = { ...file.raw, midGreyShare: MID_GREY };
+  const { histogram } = rawStatistics(data, file.raw.width, file.raw.samplesPerPixel, levels);
   const bins = histogram.length / 3;
   return Uint32Array.from(
     { length: bins },
@@ -44,20 +38,20 @@ function histogramOf({ dng, raw }: DecodedDng): Uint32Array {
  * none where they have different sizes or kinds.
  */
 export async function compareFrames(
-  first: StoredDng,
-  second: StoredDng,
+  first: StoredRaw,
+  second: StoredRaw,
 ): Promise<{ readonly compared: ComparedFrames; readonly picture: DifferenceView | null }> {
-  const a = await readRaw(first);
-  const b = await readRaw(second);
+  const a = await readStoredRaw(first.id, first.file);
+  const b = await readStoredRaw(second.id, second.file);
   let raw: RawComparison | null = null;
   try {
-    raw = compareRaws({ ...a.dng.raw, raw: a.raw }, { ...b.dng.raw, raw: b.raw });
+    raw = compareRaws({ ...a.file.raw, raw: a.data }, { ...b.file.raw, raw: b.data });
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;
   }
   const compared: ComparedFrames = {
     raw,
-    shownStops: b.dng.baselineExposure - a.dng.baselineExposure,
+    shownStops: b.file.baselineExposure - a.file.baselineExposure,
     histograms: [histogramOf(a), histogramOf(b)],
   };
   return { compared, picture: raw && new DifferenceView(a, b, raw) };

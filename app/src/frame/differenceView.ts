@@ -1,13 +1,7 @@
 import { drawDifference, type ComparedRaw, type RawComparison } from '@velmo/core/compare';
-import { orientationOf, wayInFile, type DngFile } from '@velmo/core/files';
+import { orientationOf, wayInFile, type DecodedRaw } from '@velmo/core/files';
 import type { LiveStage } from '../camera/live/liveStage';
 import { ShownPicture, type Piece } from './shownPicture';
-
-/** A DNG that has been read. */
-export interface DecodedDng {
-  readonly dng: DngFile;
-  readonly raw: Uint16Array;
-}
 
 /**
  * How two raws differ, as a picture: grey where they are the same but for an even difference in
@@ -21,13 +15,13 @@ export class DifferenceView extends ShownPicture {
   private moved = { x: 0, y: 0 };
 
   constructor(
-    private readonly first: DecodedDng,
-    second: DecodedDng,
+    private readonly first: DecodedRaw,
+    second: DecodedRaw,
     { channels }: RawComparison,
   ) {
     super();
-    this.a = { ...first.dng.raw, raw: first.raw };
-    this.b = { ...second.dng.raw, raw: second.raw };
+    this.a = { ...first.file.raw, raw: first.data };
+    this.b = { ...second.file.raw, raw: second.data };
     const gain = ({ stops }: { stops: number }): number =>
       Number.isFinite(stops) ? 2 ** stops : 1;
     this.gains = [gain(channels[0]), gain(channels[1]), gain(channels[2])];
@@ -44,17 +38,17 @@ export class DifferenceView extends ShownPicture {
   }
 
   protected get size() {
-    return this.first.dng.raw.crop;
+    return this.first.file.raw.crop;
   }
 
   protected get orientation() {
-    return orientationOf(this.first.dng.orientation);
+    return orientationOf(this.first.file.orientation);
   }
 
   protected readonly finest = 2;
 
   protected load({ picture, width, height }: LiveStage, { x, y, factor }: Piece): void {
-    const { crop } = this.first.dng.raw;
+    const { crop } = this.first.file.raw;
     const { a, b, gains, moved } = this;
     const piece = {
       x: crop.x + x,

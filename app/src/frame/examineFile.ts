@@ -3,6 +3,7 @@ import type { FrameFacts, StoredKind } from '../storage/frameRecord';
 import type { FrameSummary, FrameView } from './frameView';
 import { PictureView } from './pictureView';
 import { RawView } from './rawView';
+import { readRawFile } from './readRawFile';
 
 /** What was found in a file from elsewhere. */
 export interface ExaminedFile {
@@ -30,7 +31,8 @@ export async function examineFile(file: Blob): Promise<ExaminedFile> {
     );
   const bytes = new Uint8Array(await file.arrayBuffer());
   const kind = type.kind === 'tiff' && isDng(bytes) ? 'dng' : type.kind;
-  const view: FrameView = kind === 'dng' ? RawView.of(bytes) : await PictureView.of(kind, bytes);
+  const view: FrameView =
+    kind === 'dng' ? new RawView(await readRawFile(bytes)) : await PictureView.of(kind, bytes);
   const summary = view.summary();
   return {
     kind,

@@ -7,10 +7,11 @@ import type { Reframe } from '@velmo/core/recipe';
 import type { DifferenceView } from './differenceView';
 import type { FrameReading, FrameSummary, FrameView } from './frameView';
 import type { ShownPicture, Viewport } from './shownPicture';
-import { compareFrames, type ComparedFrames, type StoredDng } from './compareFrames';
+import { compareFrames, type ComparedFrames, type StoredRaw } from './compareFrames';
 import { measureFrame } from './measureFrame';
 import { PictureView } from './pictureView';
 import { RawView } from './rawView';
+import { readRawFile } from './readRawFile';
 import { readWholeFile } from '../storage/frameBytes';
 import type { StoredFile, StoredKind } from '../storage/frameRecord';
 import { MIME_TYPES } from '../storage/save';
@@ -52,7 +53,10 @@ const api = {
     const { stages, end } = stopWatch();
     const bytes = await readWholeFile(id, file);
     end('read');
-    view = file.kind === 'dng' ? RawView.of(bytes) : await storedPicture(file.kind, bytes);
+    view =
+      file.kind === 'dng'
+        ? new RawView(await readRawFile(bytes))
+        : await storedPicture(file.kind, bytes);
     end('decode');
     const summary = view.summary();
     end('statistics');
@@ -74,7 +78,7 @@ const api = {
   /** Measures a stored DNG; the frame that is open stays open. */
   measure: measureFrame,
   /** Compares two stored DNGs; how they differ is what this worker shows from then on. */
-  async compare(first: StoredDng, second: StoredDng): Promise<ComparedFrames> {
+  async compare(first: StoredRaw, second: StoredRaw): Promise<ComparedFrames> {
     const { compared, picture } = await compareFrames(first, second);
     difference = picture;
     return compared;

@@ -18,6 +18,7 @@ import { canvasOf, jpegBytes } from '../camera/files/thumbnail';
 import type { StoredKind } from '../storage/frameRecord';
 import { PictureView } from './pictureView';
 import { RawView } from './rawView';
+import { readRawFile } from './readRawFile';
 
 /** A file that was made of a stored one, in parts to be laid end to end. */
 export interface FramedFile {
@@ -52,12 +53,12 @@ export async function framedFile(
   return { kind: 'jpeg', parts: withCarriedMetadata(jpeg, width, height, from) };
 }
 
-/** A DNG developed to a JPEG, as its frame is to be seen. Throws DngError where it is broken. */
+/** A DNG developed to a JPEG, as its frame is to be seen. Rejects with a sentence where it cannot be read. */
 export async function developedFile(
   bytes: Uint8Array<ArrayBuffer>,
   reframe: Reframe,
 ): Promise<FramedFile> {
-  const { jpeg } = await jpegAsSeen(RawView.of(bytes).pixels(), reframe);
+  const { jpeg } = await jpegAsSeen(new RawView(await readRawFile(bytes)).pixels(), reframe);
   return { kind: 'jpeg', parts: withExifOfDng(jpeg, bytes) };
 }
 

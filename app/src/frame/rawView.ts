@@ -10,13 +10,11 @@ import {
 import { tonePlane, type Plane } from '@velmo/core/combine';
 import {
   applyGains,
-  decodeRaw,
-  dngDeveloper,
-  gainField,
   LINEAR_SHIFT,
   orientationOf,
-  readDng,
-  type DngFile,
+  rawDeveloper,
+  type DecodedRaw,
+  type RawFile,
   type GainField,
 } from '@velmo/core/files';
 import {
@@ -45,10 +43,9 @@ import type { Piece } from './shownPicture';
 /** Scene-linear mid-grey after BaselineExposure. */
 const MID_GREY = 0.18;
 
-/** A stored DNG, decoded. */
+/** A stored raw, decoded. */
 export class RawView extends FrameView {
   private readonly developer: Developer;
-  private readonly gains: GainField | null;
   /** Weights of camera red, green, blue in luminance. */
   private readonly luminance: readonly [number, number, number];
   /** What a neutral surface gives in red, green and blue, the largest 1. */
@@ -59,29 +56,26 @@ export class RawView extends FrameView {
    */
   private readonly midGreyShare: number;
 
-  private constructor(
-    private readonly dng: DngFile,
-    private readonly raw: Uint16Array,
-  ) {
-    super();
-    this.developer = dngDeveloper(dng);
-    this.gains = gainField(dng);
-    const white = whiteFromNeutral(dng.profile, dng.asShotNeutral);
-    const { colorMatrix } = profileAt(dng.profile, whitePointOf(white).kelvin);
-    this.luminance = luminanceRow(invert(colorMatrix));
-    this.neutral = neutralOf(dng.profile, white);
-    this.midGreyShare = MID_GREY / 2 ** dng.baselineExposure;
-  }
+  private readonly file: RawFile;
+  private readonly raw: Uint16Array;
+  private readonly gains: GainField | null;
 
-  /** Throws DngError when the bytes are no DNG we can read. */
-  static of(bytes: Uint8Array): RawView {
-    const dng = readDng(bytes);
-    // What is decoded stays; the file's bytes need not.
-    return new RawView({ ...dng, bytes: new Uint8Array() }, decodeRaw(dng));
+  constructor(private readonly decoded: DecodedRaw) {
+    super();
+    const { file, data, gains } = decoded;
+    this.file = file;
+    this.raw = data;
+    this.gains = gains;
+    this.developer = rawDeveloper(file);
+    const white = whiteFromNeutral(file.profile, file.asShotNeutral);
+    const { colorMatrix } = profileAt(file.profile, whitePointOf(white).kelvin);
+    this.luminance = luminanceRow(invert(colorMatrix));
+    this.neutral = neutralOf(file.profile, white);
+    this.midGreyShare = MID_GREY / 2 ** file.baselineExposure;
   }
 
   summary(): FrameSummary {
-    const { raw, exif, profile, asShotNeutral } = this.dng;
+    const { raw, exif, profile, asShotNeutral } = this.file;
     const { midGreyShare } = this;
     return {
       ...this.seen(raw.crop),
@@ -97,21 +91,21 @@ export class RawView extends FrameView {
         clipStops: Math.log2(1 / midGreyShare),
         floorStops: Math.log2(this.floorShare / midGreyShare),
         white: whitePointOf(whiteFromNeutral(profile, asShotNeutral)),
-        unapplied: this.dng.corrections.unapplied,
+        unapplied: this.decoded.unapplied,
       },
     };
   }
 
   protected get size() {
-    return this.dng.raw.crop;
+    return this.file.raw.crop;
   }
 
   protected get orientation() {
-    return orientationOf(this.dng.orientation);
+    return orientationOf(this.file.orientation);
   }
 
   protected get finest(): 1 | 2 {
-    return this.dng.raw.kind === 'cfa' ? 2 : 1;
+    return this.file.raw.kind === 'cfa' ? 2 : 1;
   }
 
   protected load(stage: LiveStage, piece: Piece, marks: FrameMarks | null): void {
@@ -124,7 +118,7 @@ export class RawView extends FrameView {
   }
 
   protected readInFile(at: { x: number; y: number }, radius: number): FrameReading {
-    const { raw } = this.dng;
+    const { raw } = this.file;
     const { crop } = raw;
     const { mean, clipped } = readRawSpot(
       { ...raw, raw: this.raw },
@@ -155,20 +149,20 @@ export class RawView extends FrameView {
 
   /** Black and white of what a stage holds. */
   private get stagedLevels() {
-    const { kind, blackLevel, whiteLevel } = this.dng.raw;
+    const { kind, blackLevel, whiteLevel } = this.file.raw;
     const shift = kind === 'linear' ? LINEAR_SHIFT : 0;
     return { blackLevel: blackLevel >> shift, whiteLevel: whiteLevel >> shift };
   }
 
   /** Share of the range at which noise takes over; a step of it where the file does not tell. */
   private get floorShare(): number {
-    const { noise, whiteLevel, blackLevel } = this.dng.raw;
+    const { noise, whiteLevel, blackLevel } = this.file.raw;
     return noise ? floorOfNoise(noise) : 1 / (whiteLevel - blackLevel);
   }
 
   /** Puts a piece's raw values into a stage. */
   private fill({ raw: rgb }: LiveStage, { x, y, width, height, factor }: Piece): void {
-    const { raw } = this.dng;
+    const { raw } = this.file;
     const box = { x: raw.crop.x + x, y: raw.crop.y + y, width, height };
     if (raw.kind === 'linear') binLinear(this.raw, raw.width, box, factor, LINEAR_SHIFT, rgb);
     else if (factor === 1)
@@ -180,14 +174,14 @@ export class RawView extends FrameView {
   /** Applies the file's gain maps: shading of the lens, mostly. */
   private correct({ raw: rgb }: LiveStage, { x, y, width, height, factor }: Piece): void {
     if (!this.gains) return;
-    const { raw } = this.dng;
+    const { raw } = this.file;
     const box = { x: raw.crop.x + x, y: raw.crop.y + y, width, height };
     applyGains(rgb, this.gains, box, factor, this.stagedLevels);
   }
 
   /** Monitors of what a stage holds, on the raw's own scale. */
   private watch(stage: LiveStage, piece: Piece, marks: FrameMarks): MonitorSettings {
-    const { raw } = this.dng;
+    const { raw } = this.file;
     const { monitors, luma, levels, noise } = this.watching(piece.factor, marks);
     const range = levels.whiteLevel - levels.blackLevel;
     const tables = {
@@ -213,7 +207,7 @@ export class RawView extends FrameView {
   }
 
   private watching(factor: number, marks: FrameMarks) {
-    const { raw } = this.dng;
+    const { raw } = this.file;
     const levels = this.stagedLevels;
     const luma = lumaWeights(this.luminance);
     const range = levels.whiteLevel - levels.blackLevel;

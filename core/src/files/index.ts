@@ -1,4 +1,4 @@
-export { decodeRaw, decodeStored } from './dng/decodeRaw';
+export { decodeDng, decodeRaw, decodeStored } from './dng/decodeRaw';
 export type {
   CompositeFrames,
   DngDescription,
@@ -6,8 +6,8 @@ export type {
   RawImage,
   ShotMetadata,
 } from './dng/description';
-export { applyGains, type GainField, gainField } from './dng/gainField';
-export { dngDeveloper, LINEAR_SHIFT } from './dng/dngDeveloper';
+export { applyGains, type GainField } from './dng/gainField';
+export { LINEAR_SHIFT, rawDeveloper } from './rawDeveloper';
 export { DngError } from './dng/dngError';
 export { type Band, encodeBand } from './dng/encodeBand';
 export { jpegInfo, type JpegInfo } from './jpegInfo';
@@ -25,7 +25,8 @@ export {
   turned,
   wayInFile,
 } from './orientation';
-export { type DngFile, isDng, type RawLayout, readDng } from './dng/readDng';
+export { type DngFile, isDng, readDng } from './dng/readDng';
+export type { DecodedRaw, RawFile, RawLayout } from './rawFile';
 export { fileTypeOf, type FileType, HEAD_BYTES } from './decoders/fileType';
 export { takenAt } from './takenAt';
 export { type DngExif, readExif } from './readExif';

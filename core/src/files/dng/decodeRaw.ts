@@ -1,5 +1,7 @@
 import { decodeLjpeg } from './ljpeg/decode';
 import { normalised } from './normalisation';
+import type { DecodedRaw } from '../rawFile';
+import { gainField } from './gainField';
 import type { DngFile } from './readDng';
 import { COMPRESSION_JPEG } from './tags';
 import { unpack } from './unpack';
@@ -31,6 +33,17 @@ export function decodeStored({ stored, bytes }: DngFile): Uint16Array {
   }
   if (table) for (let i = 0; i < data.length; i++) data[i] = table[data[i]];
   return data;
+}
+
+/** A DNG's raw and all that is needed to develop it. Throws DngError when a tile is broken. */
+export function decodeDng(dng: DngFile): DecodedRaw {
+  const { raw, orientation, profile, asShotNeutral, baselineExposure, exif } = dng;
+  return {
+    file: { raw, orientation, profile, asShotNeutral, baselineExposure, exif },
+    data: decodeRaw(dng),
+    gains: gainField(dng),
+    unapplied: dng.corrections.unapplied,
+  };
 }
 
 /**

@@ -13,40 +13,20 @@ import { readActiveArea, readNormalisation, type Normalisation } from './normali
 import { readCorrections, type Corrections } from './opcodes';
 import { MIN_SIDE, readStoredRaw, type StoredRaw } from './storedRaw';
 import { COMPRESSION_JPEG, PHOTOMETRIC_CFA, PHOTOMETRIC_LINEAR_RAW, TAG } from './tags';
-import { readExif, type DngExif } from '../readExif';
+import type { RawFile, RawLayout } from '../rawFile';
+import { readExif } from '../readExif';
 import { TiffReader, type TiffDirectory } from '../tiff/reader';
 
-/** The raw in its normalised form, as `decodeRaw` gives it. */
-export interface RawLayout {
-  /** A Bayer mosaic, red first, green beside it; or linear RGB. */
-  readonly kind: 'cfa' | 'linear';
-  readonly width: number;
-  readonly height: number;
-  readonly samplesPerPixel: 1 | 3;
-  readonly blackLevel: number;
-  readonly whiteLevel: number;
-  /** As the file says it (NoiseProfile), of the first plane; null where it does not. */
-  readonly noise: NoiseProfile | null;
-  /** The part that is meant to be seen. */
-  readonly crop: PixelBox;
-}
-
-export interface DngFile {
+export interface DngFile extends RawFile {
   readonly bytes: Uint8Array;
   readonly version: string;
-  readonly raw: RawLayout;
   /** How it lies in the file, and what makes the one of the other. */
   readonly stored: StoredRaw;
   readonly normalisation: Normalisation;
   /** The part of the stored raw without masked borders. */
   readonly activeArea: PixelBox;
   readonly corrections: Corrections;
-  readonly orientation: number;
-  readonly profile: CameraProfile;
-  readonly asShotNeutral: readonly [number, number, number];
-  readonly baselineExposure: number;
   readonly preview: { readonly offset: number; readonly length: number } | null;
-  readonly exif: DngExif;
 }
 
 const IDENTITY: Mat3 = [1, 0, 0, 0, 1, 0, 0, 0, 1];
