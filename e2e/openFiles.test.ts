@@ -1,9 +1,18 @@
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, utimesSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { basename, join } from 'node:path';
 import type { ElementHandle, Page } from 'puppeteer-core';
-import { EVEN, foreign, numbers, packed, ramp, stripOf } from '../core/test/foreignTiff';
+import {
+  EVEN,
+  foreign,
+  numbers,
+  packed,
+  ramp,
+  SIX_BY_SIX,
+  stripOf,
+  withoutDng,
+} from '../core/test/foreignTiff';
 import { shoot } from '../core/test/shots';
 import { TAG } from '@velmo/core/files';
 import {
@@ -92,7 +101,9 @@ test('files of other cameras become frames, byte for byte, under their own names
   );
   await until(() => pageText(page), /3 files opened, 3 not: nothing of these is stored\./);
   const said = await pageText(page);
-  expect(said).toMatch(/notes\.txt\s+This is no picture Velmo knows: it opens DNG, JPEG, PNG and/);
+  expect(said).toMatch(
+    /notes\.txt\s+This is no picture Velmo knows: it opens raw files, JPEG, PNG and/,
+  );
   expect(said).toMatch(
     /IMG_1\.HEIC\s+The browser could not decode this picture: it does not read HEIC/,
   );
@@ -137,6 +148,103 @@ test('a raw of another maker is shown, read in stops and told with its own level
   await page.waitForSelector('[aria-label="Search the metadata"]');
   await page.type('[aria-label="Search the metadata"]', 'black level');
   await until(() => pageText(page), /256 258 254 256/);
+});
+
+/** The same number for the same seed (Marsaglia's xorshift, 2003). */
+function drawn(seed: number): (below: number) => number {
+  let x = seed;
+  return (below) => {
+    x ^= x << 13;
+    x ^= x >>> 17;
+    x ^= x << 5;
+    return (x >>> 0) % below;
+  };
+}
+
+describe('raws that our own reader does not read, by LibRaw', () => {
+  const size = { width: 640, height: 480 };
+  const levels = [numbers(TAG.BlackLevel, [0]), numbers(TAG.WhiteLevel, [65535])];
+  const dng = foreign(size, ramp(size), levels);
+
+  test('a maker’s own kind holds the same raw data as the DNG of it; it keeps its name and bytes', async () => {
+    const page = await rollOf();
+    const theirs = withoutDng(dng);
+    const paths = [file('pan.dng', dng), file('PAN_0001.PAN', theirs)];
+    // A file that tells no time stands where it was written: theirs is the newer one.
+    paths.forEach((path, n) => utimesSync(path, 1e9 + n, 1e9 + n));
+    await give(page, ...paths);
+    await until(() => pageText(page), /2 files opened\./, 60_000);
+    expect((await storedNames(page)).sort()).toEqual(['PAN_0001.pan', 'pan.dng']);
+    await cellsAre(page, 2);
+    await press(page, 'Choose');
+    await tap(page, cell(0));
+    await tap(page, cell(1));
+    await press(page, 'Compare');
+    await until(
+      () => pageText(page),
+      /The same raw data\.\s+Largest difference 0 of 65535/,
+      60_000,
+    );
+    await page.goto(`${app.url}/frames`);
+    await cellsAre(page, 2);
+    const names = await page.$$eval('[data-cell]', (all) =>
+      all.map((e) => e.getAttribute('aria-label')),
+    );
+    expect(names).toEqual(Array(2).fill('Frame Other Camera (opened file), the camera decided'));
+    await tap(page, cell(0));
+    await until(() => pageText(page), /raw mosaic/);
+    const saved = await downloads(page);
+    await pressFirst(page, 'Save PAN');
+    expect(readFileSync(await saved.next('.pan')).equals(theirs)).toBe(true);
+  });
+
+  test('a DNG of another pattern is interpolated; what nobody reads is said', async () => {
+    const page = await rollOf();
+    const pattern = [
+      numbers(TAG.CFARepeatPatternDim, [6, 6], 'SHORT'),
+      numbers(TAG.CFAPattern, SIX_BY_SIX, 'BYTE'),
+    ];
+    await give(
+      page,
+      file('six.dng', foreign(size, ramp(size), pattern)),
+      file('squeezed.dng', foreign(size, ramp(size), [numbers(TAG.Compression, [52546], 'SHORT')])),
+      file('cut.nef', withoutDng(dng).subarray(0, 900)),
+    );
+    await until(() => pageText(page), /1 file opened, 2 not/, 60_000);
+    const said = await pageText(page);
+    expect(said).toMatch(/squeezed\.dng\s+The DNG's compression \(52546\) is not supported/);
+    expect(said).toMatch(/cut\.nef\s+The file is cut short: part of its pixels is missing\./);
+    await cellsAre(page, 1);
+    await tap(page, cell(0));
+    await page.waitForSelector('[data-testid=frame-picture][data-shown]');
+    await until(() => pageText(page), /640 × 480, linear/);
+    expect(contrastOf(await picture(page, '[data-testid=frame-picture]'))).toBeGreaterThan(10);
+  });
+});
+
+test('changed files of other makers are opened or refused, each with a reason, and Velmo goes on', async () => {
+  const page = await rollOf();
+  const size = { width: 96, height: 64 };
+  const whole = withoutDng(foreign(size, ramp(size)));
+  const random = drawn(7);
+  // Its directory lies first: that is where a change misleads.
+  const changed = Array.from({ length: 40 }, (_, n) => {
+    const bytes = whole.slice();
+    for (let k = 0; k < 6; k++) bytes[8 + random(400)] = random(256);
+    return file(`changed-${n}.pan`, bytes);
+  });
+  await give(page, ...changed, file('whole.pan', whole));
+  const said = await until(
+    () => pageText(page),
+    /\d+ files? opened(\.|, \d+ not: nothing of these is stored\.)/,
+    100_000,
+  );
+  const [, opened, refused] = /(\d+) files? opened(?:, (\d+) not)?/.exec(said)!;
+  expect(Number(opened) + Number(refused ?? 0)).toBe(41);
+  expect(Number(opened)).toBeGreaterThan(0);
+  expect(said).not.toMatch(/undefined|\[object|TypeError|memory/);
+  await framesStored(page, Number(opened));
+  expect(await storedNames(page)).toContain('whole.pan');
 });
 
 test('TIFF as other programs write it: 8 and 16 bits, compressed, grey, of either byte order', async () => {

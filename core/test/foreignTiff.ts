@@ -131,3 +131,31 @@ export function bigEndian(little: Uint8Array): Uint8Array {
   for (let at = strip.offset; at < strip.offset + strip.bytes; at += 2) swap(at, 2);
   return bytes;
 }
+
+/** The first tag of DNG's own (DNG 1.4, chapter 4). */
+const FIRST_DNG_TAG = 50706;
+/** Tags that mean nothing to anybody. */
+const MEANINGLESS = 60000;
+
+/** The same raw as a camera writes it that knows no DNG: a TIFF/EP (ISO 12234-2) of one directory. */
+export function withoutDng(dng: Uint8Array): Uint8Array {
+  const bytes = dng.slice();
+  const view = new DataView(bytes.buffer);
+  const root = view.getUint32(4, true);
+  const count = view.getUint16(root, true);
+  for (let i = 0; i < count; i++) {
+    const at = root + 2 + 12 * i;
+    if (view.getUint16(at, true) >= FIRST_DNG_TAG) view.setUint16(at, MEANINGLESS + i, true);
+  }
+  return bytes;
+}
+
+/** A pattern of six by six, as some sensors have it: 0 red, 1 green, 2 blue. */
+export const SIX_BY_SIX = [
+  '1,1,0,1,1,2',
+  '1,1,2,1,1,0',
+  '2,0,1,0,2,1',
+  '1,1,2,1,1,0',
+  '1,1,0,1,1,2',
+  '0,2,1,2,0,1',
+].flatMap((row) => row.split(',').map(Number));

@@ -2,7 +2,7 @@ import fastifyStatic from '@fastify/static';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import Fastify, { type FastifyInstance, type FastifyReply, type FastifyRequest } from 'fastify';
-import { headersFor, policyFor } from './headers';
+import { headersFor, headersOf } from './headers';
 
 type Headers = ReturnType<typeof headersFor>;
 
@@ -66,7 +66,8 @@ export async function createServer(root: string, https?: Https): Promise<Fastify
         await reply.code(421).send({ error: 'Velmo is not served under this name' });
     });
   server.addHook('onSend', async ({ url }, reply) => {
-    reply.headers({ ...headers, ...policyFor(url) });
+    const type = String(reply.getHeader('content-type') ?? '');
+    reply.headers({ ...headers, ...headersOf(url, type) });
   });
   await server.register(fastifyStatic, {
     root,

@@ -42,9 +42,13 @@ const LIBRAW_POLICY = [
   "connect-src 'self'",
 ].join('; ');
 
-/** Headers of what lies in a folder of its own, where they differ. */
-export const policyFor = (path: string): Record<string, string> =>
-  path.startsWith('/libraw/') ? { 'Content-Security-Policy': LIBRAW_POLICY } : {};
+/**
+ * Headers of an answer that differ from all others'. @param type of its content
+ */
+export const headersOf = (path: string, type: string): Record<string, string> =>
+  /^\/libraw\/[\d.]+\/(worker|libraw)\.js$/.test(path) && type.includes('javascript')
+    ? { 'Content-Security-Policy': LIBRAW_POLICY }
+    : {};
 
 /**
  * Headers that make a page cross-origin isolated and keep everything on this device.

@@ -57,6 +57,22 @@ describe('the server', () => {
     );
     await server.close();
   });
+  test('the reader of other makers’ raws alone may make code of text, in its worker, and nothing that is a page', async () => {
+    const folder = join(root, 'libraw/1.2.3');
+    mkdirSync(folder, { recursive: true });
+    writeFileSync(join(folder, 'worker.js'), 'self;');
+    const server = await createServer(root);
+    const policyOf = async (url: string, accept = '*/*'): Promise<string> =>
+      String(
+        (await server.inject({ url, headers: { accept } })).headers['content-security-policy'],
+      );
+    expect(await policyOf('/libraw/1.2.3/worker.js')).toMatch(
+      /^default-src 'none'; script-src 'self' 'unsafe-eval'; worker-src 'self'; connect-src 'self'$/,
+    );
+    for (const url of ['/libraw/1.2.4/worker.js', '/libraw/', '/libraw/../index.html', '/'])
+      expect(await policyOf(url, 'text/html')).not.toContain("'unsafe-eval'");
+    await server.close();
+  });
   test('HEAD and OPTIONS are answered with the headers of GET; no page can frame it; notes of the build stay here', async () => {
     const server = await createServer(root);
     const get = await server.inject('/frame/abc');

@@ -1,4 +1,11 @@
-import { fileTypeOf, HEAD_BYTES, isDng, takenAt, type DngExif } from '@velmo/core/files';
+import {
+  fileTypeOf,
+  HEAD_BYTES,
+  isCutShort,
+  isDng,
+  takenAt,
+  type DngExif,
+} from '@velmo/core/files';
 import type { FrameFacts, StoredKind } from '../storage/frameRecord';
 import type { FrameSummary, FrameView } from './frameView';
 import { PictureView } from './pictureView';
@@ -20,19 +27,17 @@ const MAX_PLACE = 200;
 const MAX_LENS = 64;
 
 /** Looks into a file from elsewhere. Rejects with a sentence that says why it cannot be opened. */
-export async function examineFile(file: Blob): Promise<ExaminedFile> {
+export async function examineFile(file: File): Promise<ExaminedFile> {
   if (file.size === 0) throw new Error('The file is empty.');
   if (file.size > MAX_BYTES)
     throw new Error(`The file is larger than ${MAX_BYTES / 1e6} MB: too large to be opened here.`);
   const type = fileTypeOf(new Uint8Array(await file.slice(0, HEAD_BYTES).arrayBuffer()));
   if (type.kind === null)
     throw new Error(
-      `${type.name ? `This is ${type.name}, which Velmo does not read` : 'This is no picture Velmo knows'}: it opens DNG, JPEG, PNG and TIFF, and WebP, AVIF and HEIC where the browser does.`,
+      `${type.name ? `This is ${type.name}, which Velmo does not read` : 'This is no picture Velmo knows'}: it opens raw files, JPEG, PNG and TIFF, and WebP, AVIF and HEIC where the browser does.`,
     );
   const bytes = new Uint8Array(await file.arrayBuffer());
-  const kind = type.kind === 'tiff' && isDng(bytes) ? 'dng' : type.kind;
-  const view: FrameView =
-    kind === 'dng' ? new RawView(await readRawFile(bytes)) : await PictureView.of(kind, bytes);
+  const { kind, view } = await viewOf(type.kind, file.name, bytes);
   const summary = view.summary();
   return {
     kind,
@@ -40,6 +45,34 @@ export async function examineFile(file: Blob): Promise<ExaminedFile> {
     facts: factsOf(summary),
     thumbnail: await view.thumbnail(),
   };
+}
+
+interface Viewed {
+  readonly kind: StoredKind;
+  readonly view: FrameView;
+}
+
+async function viewOf(
+  kind: Exclude<StoredKind, 'dng'>,
+  name: string,
+  bytes: Uint8Array<ArrayBuffer>,
+): Promise<Viewed> {
+  const raw = async (its: 'dng' | 'raw'): Promise<Viewed> => ({
+    kind: its,
+    view: new RawView(await readRawFile(bytes)),
+  });
+  if (kind === 'raw') return raw(kind);
+  const picture = async (): Promise<Viewed> => ({ kind, view: await PictureView.of(kind, bytes) });
+  if (kind !== 'tiff') return picture();
+  if (isDng(bytes)) return raw('dng');
+  if (/\.tiff?$/i.test(name)) return picture();
+  // Most makers' raws begin like any TIFF: what is not named so is one of theirs, if it can be.
+  return raw('raw').catch((error: unknown) => {
+    if (isCutShort(bytes)) throw error;
+    return picture().catch(() => {
+      throw error;
+    });
+  });
 }
 
 const positive = (v: number | undefined): number | null =>

@@ -25,7 +25,7 @@ let difference: DifferenceView | null = null;
 const shown = (): ShownPicture | null => difference ?? view;
 
 async function storedPicture(
-  kind: Exclude<StoredFile['kind'], 'dng'>,
+  kind: Exclude<StoredFile['kind'], 'dng' | 'raw'>,
   bytes: Uint8Array<ArrayBuffer>,
 ): Promise<PictureView> {
   try {
@@ -53,10 +53,11 @@ const api = {
     const { stages, end } = stopWatch();
     const bytes = await readWholeFile(id, file);
     end('read');
+    const { kind } = file;
     view =
-      file.kind === 'dng'
+      kind === 'dng' || kind === 'raw'
         ? new RawView(await readRawFile(bytes))
-        : await storedPicture(file.kind, bytes);
+        : await storedPicture(kind, bytes);
     end('decode');
     const summary = view.summary();
     end('statistics');
@@ -93,7 +94,7 @@ const api = {
   /** How far the second of two planes has moved against the first; null: nothing to tell it by. */
   align: async (first: Plane, second: Plane): Promise<Shift | null> => alignPlanes(first, second),
   /** What a file from elsewhere is; rejects with a sentence where it cannot be read. */
-  examine: (file: Blob): Promise<ExaminedFile> => examineFile(file),
+  examine: (file: File): Promise<ExaminedFile> => examineFile(file),
   /** The bytes of a stored file, for saving. */
   async bytes(id: string, file: StoredFile): Promise<Uint8Array<ArrayBuffer>> {
     const bytes = await readWholeFile(id, file);

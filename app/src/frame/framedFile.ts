@@ -31,7 +31,8 @@ const JPEG_QUALITY = 0.95;
 
 /**
  * A stored file as its frame is to be seen. A DNG says so and keeps its raw; a developed picture is
- * made anew of its own pixels, as JPEG where it is of a kind Velmo does not write. Rejects with a
+ * made anew of its own pixels, as JPEG where it is of a kind Velmo does not write, raws of other
+ * makers among them. Rejects with a
  * sentence when it cannot be read.
  */
 export async function framedFile(
@@ -40,6 +41,7 @@ export async function framedFile(
   reframe: Reframe,
 ): Promise<FramedFile> {
   if (kind === 'dng') return { kind, parts: dngAsSeen(bytes, reframe) };
+  if (kind === 'raw') return developedFile(bytes, reframe);
   if (kind === 'tiff' && isOwnTiff(bytes)) {
     const taken = readPictureTiff(bytes);
     const { data, width, height } = reframePixels({ ...taken, channels: 3 }, reframe);

@@ -1,5 +1,5 @@
 import type { StageTimes } from '../state/stages';
-import { dngOrPicture, type FrameRecord } from '../storage/frameRecord';
+import { rawOrPicture, type FrameRecord } from '../storage/frameRecord';
 import type { KeptWorker } from '../workers/keptWorker';
 import type { FrameSummary } from './frameView';
 import type { FrameViewApi } from './frameView.worker';
@@ -25,7 +25,7 @@ const maxResting = (): number => (deviceMemoryGB() >= 4 ? 2 : 1);
 
 function open(record: FrameRecord): OpenFrame {
   const worker = takeFrameView();
-  const opened = worker.call((api) => api.open(record.id, dngOrPicture(record)));
+  const opened = worker.call((api) => api.open(record.id, rawOrPicture(record)));
   // Whoever looks at it is told.
   opened.catch(() => {});
   const frame = { id: record.id, worker, opened };

@@ -17,7 +17,7 @@ import { watchedBy, type FrameMarks } from './frameMarks';
 import { FrameView, type FrameReading, type FrameSummary } from './frameView';
 import type { Piece } from './shownPicture';
 
-type PictureKind = Exclude<StoredKind, 'dng'>;
+type PictureKind = Exclude<StoredKind, 'dng' | 'raw'>;
 
 /** Codes of a developed picture as light: sRGB's. */
 const SCALE = new VideoScale(null, 0);

@@ -1,8 +1,20 @@
 import type { WhitePoint } from '@velmo/core/colour';
 import { SERIES_KINDS, type SeriesPlace } from '@velmo/core/series';
 
-/** Velmo makes the first four; the others are opened where the browser reads them. */
-export const FILE_KINDS_STORED = ['dng', 'jpeg', 'tiff', 'png', 'webp', 'avif', 'heic'] as const;
+/**
+ * Velmo makes the first four; raws of other makers are opened, and others where the browser reads
+ * them.
+ */
+export const FILE_KINDS_STORED = [
+  'dng',
+  'jpeg',
+  'tiff',
+  'png',
+  'webp',
+  'avif',
+  'heic',
+  'raw',
+] as const;
 export type StoredKind = (typeof FILE_KINDS_STORED)[number];
 
 /** One file of a frame, kept as chunks under its name. */
@@ -68,9 +80,11 @@ export interface FrameRecord extends FrameFacts {
   readonly words?: { readonly source: string; readonly summary: string };
 }
 
+/** Whether a file holds what a sensor held. */
+export const isRaw = ({ kind }: StoredFile): boolean => kind === 'dng' || kind === 'raw';
+
 /** What a frame is looked at by: its raw, or the picture it was developed to. */
-export const dngOrPicture = ({ files }: FrameRecord): StoredFile =>
-  files.find(({ kind }) => kind === 'dng') ?? files[0];
+export const rawOrPicture = ({ files }: FrameRecord): StoredFile => files.find(isRaw) ?? files[0];
 
 const text = (maxLength: number) => ({ type: 'string', maxLength });
 const numberOrNull = { type: ['number', 'null'] };

@@ -1,5 +1,11 @@
 import type { NameFacts } from './fileNames';
-import type { FrameFacts, FrameRecord, StoredFile, StoredKind } from './frameRecord';
+import {
+  isRaw,
+  type FrameFacts,
+  type FrameRecord,
+  type StoredFile,
+  type StoredKind,
+} from './frameRecord';
 import type { FrameDecision } from './rolls/decision';
 
 /**
@@ -30,8 +36,7 @@ export interface ListedFrame {
 }
 
 /** The frame's raw file; none of a finished picture. */
-export const dngOf = ({ record }: ListedFrame): StoredFile | undefined =>
-  record.files.find(({ kind }) => kind === 'dng');
+export const rawOf = ({ record }: ListedFrame): StoredFile | undefined => record.files.find(isRaw);
 
 /** A frame that could not be kept, and comes along so that nothing is lost. */
 export class FrameNotStored extends Error {

@@ -18,4 +18,5 @@ export const MIME_TYPES = {
   webp: 'image/webp',
   avif: 'image/avif',
   heic: 'image/heic',
+  raw: 'application/octet-stream',
 } as const;

@@ -584,8 +584,8 @@ type:"number",minimum:0,maximum:1}}]},width:{type:"integer",minimum:0},height:{t
 series:{oneOf:[{type:"null"},{type:"object",properties:{id:{type:"string",maxLength:64},kind:{enum:["single","bracket","\
 burst","focus","interval","long"]},step:{type:"integer",minimum:0},count:{type:"integer",minimum:1}},required:["id","kin\
 d","step","count"],additionalProperties:!1}]},files:{type:"array",minItems:1,maxItems:8,items:{type:"object",properties:{
-kind:{enum:["dng","jpeg","tiff","png","webp","avif","heic"]},name:{type:"string",minLength:1,maxLength:160},bytes:{type:"\
-integer",minimum:1},chunks:{type:"integer",minimum:1,maximum:4096}},required:["kind","name","bytes","chunks"],additionalProperties:!1}},
+kind:{enum:["dng","jpeg","tiff","png","webp","avif","heic","raw"]},name:{type:"string",minLength:1,maxLength:160},bytes:{
+type:"integer",minimum:1},chunks:{type:"integer",minimum:1,maximum:4096}},required:["kind","name","bytes","chunks"],additionalProperties:!1}},
 longestHandheldS:{type:["number","null"]},words:{type:"object",properties:{source:{type:"string",maxLength:200},summary:{
 type:"string",maxLength:200}},required:["source","summary"],additionalProperties:!1}},required:["version","id","captured\
 At","camera","place","origin","timeS","iso","compClicks","lens","focusDioptres","white","clippedShare","width","height",
@@ -726,59 +726,59 @@ void 0&&(k="bytes")||_.chunks===void 0&&(k="chunks"))return F.errors=[{instanceP
 es/files/items/required",keyword:"required",params:{missingProperty:k}}],!1;{const Z=e;for(const l in _)if(!(l==="kind"||
 l==="name"||l==="bytes"||l==="chunks")){return F.errors=[{instancePath:s+"/files/"+g,schemaPath:"#/properties/files/item\
 s/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}}],!1;break}if(Z===e){if(_.kind!==void 0){
-let l=_.kind;const P=e;if(!(l==="dng"||l==="jpeg"||l==="tiff"||l==="png"||l==="webp"||l==="avif"||l==="heic"))return F.errors=
-[{instancePath:s+"/files/"+g+"/kind",schemaPath:"#/properties/files/items/properties/kind/enum",keyword:"enum",params:{allowedValues:le.
-properties.files.items.properties.kind.enum}}],!1;var u=P===e}else var u=!0;if(u){if(_.name!==void 0){let l=_.name;const P=e;
-if(e===P)if(typeof l=="string"){if(ee(l)>160)return F.errors=[{instancePath:s+"/files/"+g+"/name",schemaPath:"#/properti\
-es/files/items/properties/name/maxLength",keyword:"maxLength",params:{limit:160}}],!1;if(ee(l)<1)return F.errors=[{instancePath:s+
-"/files/"+g+"/name",schemaPath:"#/properties/files/items/properties/name/minLength",keyword:"minLength",params:{limit:1}}],
-!1}else return F.errors=[{instancePath:s+"/files/"+g+"/name",schemaPath:"#/properties/files/items/properties/name/type",
-keyword:"type",params:{type:"string"}}],!1;var u=P===e}else var u=!0;if(u){if(_.bytes!==void 0){let l=_.bytes;const P=e;
-if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(l)))return F.errors=[{instancePath:s+"/files/"+g+"/bytes",schemaPath:"\
-#/properties/files/items/properties/bytes/type",keyword:"type",params:{type:"integer"}}],!1;if(e===P&&typeof l=="number"&&
-isFinite(l)&&(l<1||isNaN(l)))return F.errors=[{instancePath:s+"/files/"+g+"/bytes",schemaPath:"#/properties/files/items/\
-properties/bytes/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1;var u=P===e}else var u=!0;if(u)if(_.chunks!==
-void 0){let l=_.chunks;const P=e;if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(l)))return F.errors=[{instancePath:s+
-"/files/"+g+"/chunks",schemaPath:"#/properties/files/items/properties/chunks/type",keyword:"type",params:{type:"integer"}}],
-!1;if(e===P&&typeof l=="number"&&isFinite(l)){if(l>4096||isNaN(l))return F.errors=[{instancePath:s+"/files/"+g+"/chunks",
-schemaPath:"#/properties/files/items/properties/chunks/maximum",keyword:"maximum",params:{comparison:"<=",limit:4096}}],
-!1;if(l<1||isNaN(l))return F.errors=[{instancePath:s+"/files/"+g+"/chunks",schemaPath:"#/properties/files/items/properti\
-es/chunks/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1}var u=P===e}else var u=!0}}}}}else return F.errors=
-[{instancePath:s+"/files/"+g,schemaPath:"#/properties/files/items/type",keyword:"type",params:{type:"object"}}],!1;var m=j===
-e;if(!m)break}}}else return F.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/type",keyword:"type",params:{
-type:"array"}}],!1;var a=n===e}else var a=!0;if(a){if(t.longestHandheldS!==void 0){let o=t.longestHandheldS;const n=e;if(!(typeof o==
-"number"&&isFinite(o))&&o!==null)return F.errors=[{instancePath:s+"/longestHandheldS",schemaPath:"#/properties/longestHa\
-ndheldS/type",keyword:"type",params:{type:le.properties.longestHandheldS.type}}],!1;var a=n===e}else var a=!0;if(a)if(t.
-words!==void 0){let o=t.words;const n=e;if(e===n)if(o&&typeof o=="object"&&!Array.isArray(o)){let v;if(o.source===void 0&&
-(v="source")||o.summary===void 0&&(v="summary"))return F.errors=[{instancePath:s+"/words",schemaPath:"#/properties/words\
-/required",keyword:"required",params:{missingProperty:v}}],!1;{const g=e;for(const _ in o)if(!(_==="source"||_==="summar\
-y")){return F.errors=[{instancePath:s+"/words",schemaPath:"#/properties/words/additionalProperties",keyword:"additionalP\
-roperties",params:{additionalProperty:_}}],!1;break}if(g===e){if(o.source!==void 0){let _=o.source;const j=e;if(e===j)if(typeof _==
-"string"){if(ee(_)>200)return F.errors=[{instancePath:s+"/words/source",schemaPath:"#/properties/words/properties/source\
-/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else return F.errors=[{instancePath:s+"/words/source",schemaPath:"\
-#/properties/words/properties/source/type",keyword:"type",params:{type:"string"}}],!1;var G=j===e}else var G=!0;if(G)if(o.
-summary!==void 0){let _=o.summary;const j=e;if(e===j)if(typeof _=="string"){if(ee(_)>200)return F.errors=[{instancePath:s+
-"/words/summary",schemaPath:"#/properties/words/properties/summary/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else
-return F.errors=[{instancePath:s+"/words/summary",schemaPath:"#/properties/words/properties/summary/type",keyword:"type",
-params:{type:"string"}}],!1;var G=j===e}else var G=!0}}}else return F.errors=[{instancePath:s+"/words",schemaPath:"#/pro\
-perties/words/type",keyword:"type",params:{type:"object"}}],!1;var a=n===e}else var a=!0}}}}}}}}}}}}}}}}}}}}}}}else return F.
-errors=[{instancePath:s,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return F.errors=r,e===0}const Ae=K,
-xe={$id:"velmo/frame/1",type:"object",properties:{version:{const:1},id:{type:"string",pattern:"^[a-z0-9-]{8,64}$"},capturedAt:{
-type:"number",minimum:0},source:{type:"string",maxLength:200},summary:{type:"string",maxLength:200},files:{type:"array",
-minItems:1,maxItems:8,items:{type:"object",properties:{kind:{enum:["dng","jpeg","tiff","png","webp","avif","heic"]},name:{
-type:"string",minLength:1,maxLength:160},bytes:{type:"integer",minimum:1},chunks:{type:"integer",minimum:1,maximum:4096}},
-required:["kind","name","bytes","chunks"],additionalProperties:!1}},thumbnail:{type:"string",pattern:"^data:image/jpeg;b\
-ase64,"}},required:["version","id","capturedAt","source","summary","files","thumbnail"],additionalProperties:!1},_e=new RegExp(
-"^data:image/jpeg;base64,","u");function K(t,{instancePath:s="",parentData:ue,parentDataProperty:de,rootData:ce=t}={}){let r=null,
-e=0;if(e===0)if(t&&typeof t=="object"&&!Array.isArray(t)){let O;if(t.version===void 0&&(O="version")||t.id===void 0&&(O=
-"id")||t.capturedAt===void 0&&(O="capturedAt")||t.source===void 0&&(O="source")||t.summary===void 0&&(O="summary")||t.files===
-void 0&&(O="files")||t.thumbnail===void 0&&(O="thumbnail"))return K.errors=[{instancePath:s,schemaPath:"#/required",keyword:"\
-required",params:{missingProperty:O}}],!1;{const W=e;for(const c in t)if(!(c==="version"||c==="id"||c==="capturedAt"||c===
-"source"||c==="summary"||c==="files"||c==="thumbnail")){return K.errors=[{instancePath:s,schemaPath:"#/additionalPropert\
-ies",keyword:"additionalProperties",params:{additionalProperty:c}}],!1;break}if(W===e){if(t.version!==void 0){const c=e;
-if(t.version!==1)return K.errors=[{instancePath:s+"/version",schemaPath:"#/properties/version/const",keyword:"const",params:{
-allowedValue:1}}],!1;var a=c===e}else var a=!0;if(a){if(t.id!==void 0){let c=t.id;const w=e;if(e===w)if(typeof c=="strin\
-g"){if(!ge.test(c))return K.errors=[{instancePath:s+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{
+let l=_.kind;const P=e;if(!(l==="dng"||l==="jpeg"||l==="tiff"||l==="png"||l==="webp"||l==="avif"||l==="heic"||l==="raw"))
+return F.errors=[{instancePath:s+"/files/"+g+"/kind",schemaPath:"#/properties/files/items/properties/kind/enum",keyword:"\
+enum",params:{allowedValues:le.properties.files.items.properties.kind.enum}}],!1;var u=P===e}else var u=!0;if(u){if(_.name!==
+void 0){let l=_.name;const P=e;if(e===P)if(typeof l=="string"){if(ee(l)>160)return F.errors=[{instancePath:s+"/files/"+g+
+"/name",schemaPath:"#/properties/files/items/properties/name/maxLength",keyword:"maxLength",params:{limit:160}}],!1;if(ee(
+l)<1)return F.errors=[{instancePath:s+"/files/"+g+"/name",schemaPath:"#/properties/files/items/properties/name/minLength",
+keyword:"minLength",params:{limit:1}}],!1}else return F.errors=[{instancePath:s+"/files/"+g+"/name",schemaPath:"#/proper\
+ties/files/items/properties/name/type",keyword:"type",params:{type:"string"}}],!1;var u=P===e}else var u=!0;if(u){if(_.bytes!==
+void 0){let l=_.bytes;const P=e;if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(l)))return F.errors=[{instancePath:s+
+"/files/"+g+"/bytes",schemaPath:"#/properties/files/items/properties/bytes/type",keyword:"type",params:{type:"integer"}}],
+!1;if(e===P&&typeof l=="number"&&isFinite(l)&&(l<1||isNaN(l)))return F.errors=[{instancePath:s+"/files/"+g+"/bytes",schemaPath:"\
+#/properties/files/items/properties/bytes/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1;var u=P===e}else
+var u=!0;if(u)if(_.chunks!==void 0){let l=_.chunks;const P=e;if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(l)))return F.
+errors=[{instancePath:s+"/files/"+g+"/chunks",schemaPath:"#/properties/files/items/properties/chunks/type",keyword:"type",
+params:{type:"integer"}}],!1;if(e===P&&typeof l=="number"&&isFinite(l)){if(l>4096||isNaN(l))return F.errors=[{instancePath:s+
+"/files/"+g+"/chunks",schemaPath:"#/properties/files/items/properties/chunks/maximum",keyword:"maximum",params:{comparison:"\
+<=",limit:4096}}],!1;if(l<1||isNaN(l))return F.errors=[{instancePath:s+"/files/"+g+"/chunks",schemaPath:"#/properties/fi\
+les/items/properties/chunks/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1}var u=P===e}else var u=!0}}}}}else
+return F.errors=[{instancePath:s+"/files/"+g,schemaPath:"#/properties/files/items/type",keyword:"type",params:{type:"obj\
+ect"}}],!1;var m=j===e;if(!m)break}}}else return F.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/type",
+keyword:"type",params:{type:"array"}}],!1;var a=n===e}else var a=!0;if(a){if(t.longestHandheldS!==void 0){let o=t.longestHandheldS;
+const n=e;if(!(typeof o=="number"&&isFinite(o))&&o!==null)return F.errors=[{instancePath:s+"/longestHandheldS",schemaPath:"\
+#/properties/longestHandheldS/type",keyword:"type",params:{type:le.properties.longestHandheldS.type}}],!1;var a=n===e}else
+var a=!0;if(a)if(t.words!==void 0){let o=t.words;const n=e;if(e===n)if(o&&typeof o=="object"&&!Array.isArray(o)){let v;if(o.
+source===void 0&&(v="source")||o.summary===void 0&&(v="summary"))return F.errors=[{instancePath:s+"/words",schemaPath:"#\
+/properties/words/required",keyword:"required",params:{missingProperty:v}}],!1;{const g=e;for(const _ in o)if(!(_==="sou\
+rce"||_==="summary")){return F.errors=[{instancePath:s+"/words",schemaPath:"#/properties/words/additionalProperties",keyword:"\
+additionalProperties",params:{additionalProperty:_}}],!1;break}if(g===e){if(o.source!==void 0){let _=o.source;const j=e;
+if(e===j)if(typeof _=="string"){if(ee(_)>200)return F.errors=[{instancePath:s+"/words/source",schemaPath:"#/properties/w\
+ords/properties/source/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else return F.errors=[{instancePath:s+"/wo\
+rds/source",schemaPath:"#/properties/words/properties/source/type",keyword:"type",params:{type:"string"}}],!1;var G=j===
+e}else var G=!0;if(G)if(o.summary!==void 0){let _=o.summary;const j=e;if(e===j)if(typeof _=="string"){if(ee(_)>200)return F.
+errors=[{instancePath:s+"/words/summary",schemaPath:"#/properties/words/properties/summary/maxLength",keyword:"maxLength",
+params:{limit:200}}],!1}else return F.errors=[{instancePath:s+"/words/summary",schemaPath:"#/properties/words/properties\
+/summary/type",keyword:"type",params:{type:"string"}}],!1;var G=j===e}else var G=!0}}}else return F.errors=[{instancePath:s+
+"/words",schemaPath:"#/properties/words/type",keyword:"type",params:{type:"object"}}],!1;var a=n===e}else var a=!0}}}}}}}}}}}}}}}}}}}}}}}else
+return F.errors=[{instancePath:s,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return F.errors=r,e===0}
+const Ae=K,xe={$id:"velmo/frame/1",type:"object",properties:{version:{const:1},id:{type:"string",pattern:"^[a-z0-9-]{8,6\
+4}$"},capturedAt:{type:"number",minimum:0},source:{type:"string",maxLength:200},summary:{type:"string",maxLength:200},files:{
+type:"array",minItems:1,maxItems:8,items:{type:"object",properties:{kind:{enum:["dng","jpeg","tiff","png","webp","avif",
+"heic","raw"]},name:{type:"string",minLength:1,maxLength:160},bytes:{type:"integer",minimum:1},chunks:{type:"integer",minimum:1,
+maximum:4096}},required:["kind","name","bytes","chunks"],additionalProperties:!1}},thumbnail:{type:"string",pattern:"^da\
+ta:image/jpeg;base64,"}},required:["version","id","capturedAt","source","summary","files","thumbnail"],additionalProperties:!1},
+_e=new RegExp("^data:image/jpeg;base64,","u");function K(t,{instancePath:s="",parentData:ue,parentDataProperty:de,rootData:ce=t}={}){
+let r=null,e=0;if(e===0)if(t&&typeof t=="object"&&!Array.isArray(t)){let O;if(t.version===void 0&&(O="version")||t.id===
+void 0&&(O="id")||t.capturedAt===void 0&&(O="capturedAt")||t.source===void 0&&(O="source")||t.summary===void 0&&(O="summ\
+ary")||t.files===void 0&&(O="files")||t.thumbnail===void 0&&(O="thumbnail"))return K.errors=[{instancePath:s,schemaPath:"\
+#/required",keyword:"required",params:{missingProperty:O}}],!1;{const W=e;for(const c in t)if(!(c==="version"||c==="id"||
+c==="capturedAt"||c==="source"||c==="summary"||c==="files"||c==="thumbnail")){return K.errors=[{instancePath:s,schemaPath:"\
+#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:c}}],!1;break}if(W===e){if(t.version!==
+void 0){const c=e;if(t.version!==1)return K.errors=[{instancePath:s+"/version",schemaPath:"#/properties/version/const",keyword:"\
+const",params:{allowedValue:1}}],!1;var a=c===e}else var a=!0;if(a){if(t.id!==void 0){let c=t.id;const w=e;if(e===w)if(typeof c==
+"string"){if(!ge.test(c))return K.errors=[{instancePath:s+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{
 pattern:"^[a-z0-9-]{8,64}$"}}],!1}else return K.errors=[{instancePath:s+"/id",schemaPath:"#/properties/id/type",keyword:"\
 type",params:{type:"string"}}],!1;var a=w===e}else var a=!0;if(a){if(t.capturedAt!==void 0){let c=t.capturedAt;const w=e;
 if(e===w)if(typeof c=="number"&&isFinite(c)){if(c<0||isNaN(c))return K.errors=[{instancePath:s+"/capturedAt",schemaPath:"\
@@ -799,8 +799,8 @@ void 0&&(U="chunks"))return K.errors=[{instancePath:s+"/files/"+m,schemaPath:"#/
 required",params:{missingProperty:U}}],!1;{const o=e;for(const n in u)if(!(n==="kind"||n==="name"||n==="bytes"||n==="chu\
 nks")){return K.errors=[{instancePath:s+"/files/"+m,schemaPath:"#/properties/files/items/additionalProperties",keyword:"\
 additionalProperties",params:{additionalProperty:n}}],!1;break}if(o===e){if(u.kind!==void 0){let n=u.kind;const N=e;if(!(n===
-"dng"||n==="jpeg"||n==="tiff"||n==="png"||n==="webp"||n==="avif"||n==="heic"))return K.errors=[{instancePath:s+"/files/"+
-m+"/kind",schemaPath:"#/properties/files/items/properties/kind/enum",keyword:"enum",params:{allowedValues:xe.properties.
+"dng"||n==="jpeg"||n==="tiff"||n==="png"||n==="webp"||n==="avif"||n==="heic"||n==="raw"))return K.errors=[{instancePath:s+
+"/files/"+m+"/kind",schemaPath:"#/properties/files/items/properties/kind/enum",keyword:"enum",params:{allowedValues:xe.properties.
 files.items.properties.kind.enum}}],!1;var D=N===e}else var D=!0;if(D){if(u.name!==void 0){let n=u.name;const N=e;if(e===
 N)if(typeof n=="string"){if(ee(n)>160)return K.errors=[{instancePath:s+"/files/"+m+"/name",schemaPath:"#/properties/file\
 s/items/properties/name/maxLength",keyword:"maxLength",params:{limit:160}}],!1;if(ee(n)<1)return K.errors=[{instancePath:s+

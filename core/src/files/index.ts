@@ -8,7 +8,7 @@ export type {
 } from './dng/description';
 export { applyGains, type GainField } from './dng/gainField';
 export { LINEAR_SHIFT, rawDeveloper } from './rawDeveloper';
-export { DngError } from './dng/dngError';
+export { DngError, DngNotSupported } from './dng/dngError';
 export { type Band, encodeBand } from './dng/encodeBand';
 export { jpegInfo, type JpegInfo } from './jpegInfo';
 export { withCarriedMetadata, withExifOfDng, withMetadata } from './jpegMetadata';
@@ -28,6 +28,13 @@ export {
 export { type DngFile, isDng, readDng } from './dng/readDng';
 export type { DecodedRaw, RawFile, RawLayout } from './rawFile';
 export { fileTypeOf, type FileType, HEAD_BYTES } from './decoders/fileType';
+export {
+  bayerOf,
+  librawLinear,
+  type LibrawMetadata,
+  librawMosaic,
+  type LibrawPixels,
+} from './decoders/libraw';
 export { takenAt } from './takenAt';
 export { type DngExif, readExif } from './readExif';
 export { isOwnTiff, readPictureExif, readPictureTiff } from './readPicture';
@@ -43,6 +50,7 @@ export {
 } from './dng/tags';
 export { TILE_HEIGHT, TILE_WIDTH, tilesAcross } from './dng/tiling';
 export { writeDng } from './dng/writeDng';
+export { isCutShort } from './tiff/isCutShort';
 export { tiffDirectories, type TiffDirectoryText } from './tiff/directoryText';
 export { writePartTiff, writePictureTiff } from './tiff/writePictureTiff';
 export { decodeLjpeg } from './dng/ljpeg/decode';

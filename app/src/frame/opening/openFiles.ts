@@ -33,6 +33,9 @@ const ENDINGS = {
   heic: '.heic',
 } as const;
 
+/** Of a raw of a maker's own kind, the ending it came with tells whose. */
+const endingOf = (name: string): string => (/\.\w{1,8}$/.exec(name)?.[0] ?? '.raw').toLowerCase();
+
 /** A frame of a file that was made elsewhere: its bytes as they are, its own name. */
 function frameOf(file: File, found: ExaminedFile, roll: CurrentRoll): MadeFrame {
   const taken = found.takenAt === null ? NaN : Date.parse(found.takenAt);
@@ -47,7 +50,13 @@ function frameOf(file: File, found: ExaminedFile, roll: CurrentRoll): MadeFrame 
     },
     // The file keeps its name: nothing is put into a pattern.
     name: { epochMs: capturedAt, offsetMinutes: 0, place: '', time: '', iso: '' },
-    files: [{ kind: found.kind, ending: ENDINGS[found.kind], blob: file }],
+    files: [
+      {
+        kind: found.kind,
+        ending: found.kind === 'raw' ? endingOf(file.name) : ENDINGS[found.kind],
+        blob: file,
+      },
+    ],
     thumbnail: found.thumbnail,
   };
 }

@@ -1,7 +1,7 @@
 import { rankFrames, type FrameMeasure, type RankedFrame } from '@velmo/core/rank';
 import { useEffect, useState } from 'react';
 import { takeFrameView, warmFrameViews } from '../../frame/frameViews';
-import { dngOf, type ListedFrame } from '../../storage/madeFrame';
+import { rawOf, type ListedFrame } from '../../storage/madeFrame';
 
 /** A frame and where it stands among those of its stack. */
 export interface Ranked extends RankedFrame {
@@ -43,7 +43,7 @@ export function useBest(frames: readonly ListedFrame[]): Best {
     const measure = async (): Promise<void> => {
       for (const [n, frame] of frames.entries()) {
         const { id } = frame.record;
-        const file = dngOf(frame);
+        const file = rawOf(frame);
         if (file && !known.has(id))
           try {
             remember(id, await worker.call((api) => api.measure(id, file)));

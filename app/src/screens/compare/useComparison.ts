@@ -5,7 +5,7 @@ import type { FrameViewApi } from '../../frame/frameView.worker';
 import { takeFrameView, warmFrameViews } from '../../frame/frameViews';
 import type { Viewport } from '../../frame/shownPicture';
 import { latestOnly } from '../../state/latestOnly';
-import { dngOf, type ListedFrame } from '../../storage/madeFrame';
+import { rawOf, type ListedFrame } from '../../storage/madeFrame';
 import type { KeptWorker } from '../../workers/keptWorker';
 import type { Moved } from '../frame/frameLook';
 
@@ -35,7 +35,7 @@ export function useComparison(a: ListedFrame, b: ListedFrame): Comparison {
   const [result, setResult] = useState(COMPARING);
   const [first, second] = [a.record.id, b.record.id];
   useEffect(() => {
-    const [fileA, fileB] = [dngOf(a), dngOf(b)];
+    const [fileA, fileB] = [rawOf(a), rawOf(b)];
     if (!fileA || !fileB) return;
     let left = false;
     const worker = takeFrameView();
@@ -72,7 +72,7 @@ export function useComparison(a: ListedFrame, b: ListedFrame): Comparison {
       show: async (viewport, moved) => (await shown(viewport, moved).catch(() => false)) ?? false,
     };
   }, [worker, compared]);
-  return dngOf(a) && dngOf(b)
+  return rawOf(a) && rawOf(b)
     ? { compared, problem, picture }
     : { compared: null, problem: NO_RAW, picture: null };
 }

@@ -5,7 +5,7 @@ import { metadataOf } from '../../frame/metadata/metadataOf';
 import { searched } from '../../frame/metadata/metadataGroups';
 import { Button } from '../../instruments/Button';
 import { TypedText } from '../../instruments/TypedText';
-import { dngOrPicture, type FrameRecord } from '../../storage/frameRecord';
+import { rawOrPicture, type FrameRecord } from '../../storage/frameRecord';
 import { COLOUR, FONT } from '../../theme/theme';
 
 /** Everything the frame's file says about itself, once it is asked for. */
@@ -27,7 +27,7 @@ function Metadata({ record }: { record: FrameRecord }) {
   const [letters, setLetters] = useState('');
   const { data, isError } = useQuery({
     queryKey: ['metadata', record.id],
-    queryFn: () => metadataOf(record.id, dngOrPicture(record)),
+    queryFn: () => metadataOf(record.id, rawOrPicture(record)),
     retry: false,
   });
   if (isError)

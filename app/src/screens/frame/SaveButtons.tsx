@@ -19,6 +19,10 @@ type Saves = 'taken' | 'seen';
 
 const megabytes = (bytes: number): string => `${(bytes / 1e6).toFixed(1)} MB`;
 
+/** "DNG"; of another maker's raw, what its name ends with. */
+const kindWords = ({ kind, name }: StoredFile): string =>
+  (kind === 'raw' ? name.slice(name.lastIndexOf('.') + 1) : kind).toUpperCase();
+
 /** Kinds that are saved as they are seen in their own kind; all others become JPEG. */
 const KEEPS_KIND: readonly StoredKind[] = ['dng', 'jpeg', 'png', 'tiff'];
 
@@ -46,7 +50,7 @@ export function SaveButtons({ frame, opened }: SaveButtonsProps) {
     setSaving(null);
   };
   const asTaken = (file: StoredFile) => ({
-    label: `${file.kind.toUpperCase()} · ${megabytes(file.bytes)}`,
+    label: `${kindWords(file)} · ${megabytes(file.bytes)}`,
     work: async (): Promise<[string, Blob]> => [
       file.name,
       new Blob([await opened.bytes(file)], { type: MIME_TYPES[file.kind] }),

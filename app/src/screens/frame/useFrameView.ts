@@ -9,7 +9,7 @@ import { endResting, restFrame, takeFrame } from '../../frame/openFrames';
 import type { Viewport } from '../../frame/shownPicture';
 import { latestOnly } from '../../state/latestOnly';
 import { recordStages } from '../../state/stages';
-import { dngOrPicture, type FrameRecord, type StoredFile } from '../../storage/frameRecord';
+import { rawOrPicture, type FrameRecord, type StoredFile } from '../../storage/frameRecord';
 import { KeptWorker } from '../../workers/keptWorker';
 import { WorkerLost } from '../../workers/startedWorker';
 
@@ -69,7 +69,7 @@ export function useFrameView(record: FrameRecord | null): OpenedFrame {
       tries++;
       const { summary, stages } = await (tries === 1
         ? frame.opened
-        : worker.call((api) => api.open(record.id, dngOrPicture(record))));
+        : worker.call((api) => api.open(record.id, rawOrPicture(record))));
       recordStages('frame', stages);
       if (left) return;
       // A new one each time: it is given a new canvas.

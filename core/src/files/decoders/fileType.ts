@@ -1,6 +1,8 @@
 /** What a file is, by how it begins. */
 export type FileType =
   | { readonly kind: 'tiff' | 'jpeg' | 'png' }
+  /** A raw of a maker's own kind. */
+  | { readonly kind: 'raw' }
   /** Read by some browsers and not by others. */
   | { readonly kind: 'webp' | 'avif' | 'heic' }
   /** A kind that is known by name and cannot be read. */
@@ -31,7 +33,6 @@ const PICTURES: Readonly<Record<string, 'avif' | 'heic' | undefined>> = {
 
 /** Others of them (ISO/IEC 14496-12). */
 const BRANDS: Readonly<Record<string, string | undefined>> = {
-  'crx ': 'CR3',
   isom: 'a film',
   mp42: 'a film',
   'qt  ': 'a film',
@@ -44,22 +45,29 @@ const OTHERS: readonly (readonly [at: number, word: string, name: string])[] = [
   [0, 'GIF8', 'GIF'],
   [0, 'BM', 'BMP'],
   [0, '%PDF', 'PDF'],
-  [0, 'FUJIFILM', 'RAF'],
-  [0, 'FOVb', 'X3F'],
-  [0, '\u0000MRM', 'MRW'],
   [0, 'PK', 'ZIP'],
-  [0, 'IIRO', 'ORF'],
-  [0, 'IIRS', 'ORF'],
-  [0, 'MMOR', 'ORF'],
-  [0, 'IIU\u0000', 'RW2'],
+];
+
+/** Beginnings of raw files that are no TIFF, nor quite one: where, and what. */
+const RAWS: readonly (readonly [at: number, word: string])[] = [
+  [0, 'FUJIFILMCCD-RAW'],
+  [0, 'FOVb'],
+  [0, '\u0000MRM'],
+  [0, 'IIRO'],
+  [0, 'IIRS'],
+  [0, 'MMOR'],
+  [0, 'IIU\u0000'],
+  [6, 'HEAPCCDR'],
+  [4, 'ftypcrx '],
 ];
 
 /** @param head the first bytes of the file, `HEAD_BYTES` where it has so many */
 export function fileTypeOf(head: Uint8Array): FileType {
+  if (RAWS.some(([at, word]) => text(head, at, word))) return { kind: 'raw' };
   if (starts(head, 0, [0xff, 0xd8, 0xff])) return { kind: 'jpeg' };
   if (starts(head, 0, [0x89, 0x50, 0x4e, 0x47])) return { kind: 'png' };
   if (starts(head, 0, [0x49, 0x49, 42, 0]) || starts(head, 0, [0x4d, 0x4d, 0, 42]))
-    return text(head, 8, 'CR') ? { kind: null, name: 'CR2' } : { kind: 'tiff' };
+    return { kind: text(head, 8, 'CR') ? 'raw' : 'tiff' };
   if (text(head, 4, 'ftyp')) {
     const brand = String.fromCharCode(...head.subarray(8, 12));
     const picture = PICTURES[brand];

@@ -1,6 +1,6 @@
 import type { PixelBox } from '../../optics/aspect';
 import type { TiffDirectory, TiffReader } from '../tiff/reader';
-import { DngError } from './dngError';
+import { DngError, DngNotSupported } from './dngError';
 import { MIN_SIDE, type StoredRaw } from './storedRaw';
 import { TAG } from './tags';
 
@@ -121,7 +121,7 @@ function firstRed(reader: TiffReader, d: TiffDirectory): { x: number; y: number 
   const repeat = reader.numbers(d, TAG.CFARepeatPatternDim).join();
   const place = PATTERNS[pattern];
   if (!place || (repeat !== '2,2' && repeat !== ''))
-    throw new DngError(
+    throw new DngNotSupported(
       "The DNG's colours do not lie in a Bayer pattern of two by two: that is not supported.",
     );
   return place;
@@ -169,7 +169,7 @@ function deltas(
  */
 export function normalised(
   data: Uint16Array,
-  { width, samplesPerPixel: n }: StoredRaw,
+  { width, samplesPerPixel: n }: Pick<StoredRaw, 'width' | 'samplesPerPixel'>,
   { box, whiteLevel, shift }: Normalisation,
 ): Uint16Array {
   if (!shift && box.width * box.height * n === data.length) {

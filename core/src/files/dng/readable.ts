@@ -1,5 +1,5 @@
 import type { TiffDirectory, TiffReader } from '../tiff/reader';
-import { DngError } from './dngError';
+import { DngNotSupported } from './dngError';
 import { TAG } from './tags';
 
 const allSame = (values: readonly number[]): boolean => values.every((v) => v === values[0]);
@@ -49,9 +49,11 @@ const UNREAD: readonly (readonly [
   ],
 ];
 
-/** Throws DngError, with the reason, where a raw image would be read as other light than it holds. */
+/** Throws DngNotSupported, with the reason, where a raw image would be read as other light than it holds. */
 export function refuseUnread(reader: TiffReader, d: TiffDirectory): void {
   for (const [why, found] of UNREAD)
     if (found(reader, d))
-      throw new DngError(`Velmo cannot read this DNG yet: ${why}. A raw developer opens it.`);
+      throw new DngNotSupported(
+        `Velmo cannot read this DNG yet: ${why}. A raw developer opens it.`,
+      );
 }

@@ -1,5 +1,5 @@
 import type { TiffDirectory, TiffReader } from '../tiff/reader';
-import { DngError } from './dngError';
+import { DngError, DngNotSupported } from './dngError';
 import { COMPRESSION_JPEG, COMPRESSION_NONE, PHOTOMETRIC_CFA, TAG } from './tags';
 
 /** The raw image as it lies in the file: all of it, masked borders included. */
@@ -46,7 +46,7 @@ export function readStoredRaw(reader: TiffReader, d: TiffDirectory): StoredRaw {
     reader.first(d, TAG.PhotometricInterpretation) === PHOTOMETRIC_CFA ? 'cfa' : 'linear';
   const samplesPerPixel = kind === 'cfa' ? 1 : 3;
   if ((reader.first(d, TAG.SamplesPerPixel) ?? 1) !== samplesPerPixel)
-    throw new DngError('The DNG has a number of colour planes that is not supported.');
+    throw new DngNotSupported('The DNG has a number of colour planes that is not supported.');
   const compression = compressionOf(reader, d);
   const stored: StoredRaw = {
     kind,
@@ -66,7 +66,7 @@ function compressionOf(reader: TiffReader, d: TiffDirectory): StoredRaw['compres
   const compression = need(reader, d, TAG.Compression, 'compression');
   if (compression === COMPRESSION_JPEG) return COMPRESSION_JPEG;
   if (compression !== COMPRESSION_NONE)
-    throw new DngError(`The DNG's compression (${compression}) is not supported.`);
+    throw new DngNotSupported(`The DNG's compression (${compression}) is not supported.`);
   return COMPRESSION_NONE;
 }
 
@@ -74,12 +74,14 @@ function bitsOf(reader: TiffReader, d: TiffDirectory): number {
   const all = reader.numbers(d, TAG.BitsPerSample);
   const [bits] = all;
   if (!Number.isInteger(bits) || bits < MIN_BITS || bits > MAX_BITS || all.some((b) => b !== bits))
-    throw new DngError(
+    throw new DngNotSupported(
       `Only uncompressed raw of ${MIN_BITS} to ${MAX_BITS} bits is supported, not of ${all.join(', ')}.`,
     );
   const format = reader.first(d, TAG.SampleFormat) ?? 1;
   if (format !== 1)
-    throw new DngError('Only raw of whole numbers is supported, not of floating-point ones.');
+    throw new DngNotSupported(
+      'Only raw of whole numbers is supported, not of floating-point ones.',
+    );
   return bits;
 }
 

@@ -73,6 +73,13 @@ export class TiffReader {
     return { offset, entries };
   }
 
+  /** The directory that follows another one; null after the last. Throws as `directory` does. */
+  after({ offset }: TiffDirectory): TiffDirectory | null {
+    const at = offset + 2 + 12 * this.view.getUint16(offset, this.little);
+    const next = at + 4 <= this.bytes.length ? this.view.getUint32(at, this.little) : 0;
+    return next === 0 ? null : this.directory(next);
+  }
+
   /** Numbers of an entry; rationals divided out. Empty when the entry is missing. */
   numbers(directory: TiffDirectory, tag: number): number[] {
     const entry = directory.entries.get(tag);
