@@ -1,3 +1,4 @@
+import { deflateSync } from 'node:zlib';
 import { cameraProfile } from '../src/sensor';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
@@ -177,9 +178,18 @@ describe('broken and malicious files', () => {
     numbers(TAG.LinearizationTable, [0, 1, 4, 4095], 'SHORT'),
     ...stripOf(packed(ramp(EVEN), EVEN, 12)),
   ]);
+  const deflated = foreign(EVEN, ramp(EVEN), [
+    numbers(TAG.Compression, [8], 'SHORT'),
+    numbers(TAG.Predictor, [3], 'SHORT'),
+    numbers(TAG.SampleFormat, [3], 'SHORT'),
+    numbers(TAG.WhiteLevel, [1]),
+    numbers(TAG.BlackLevel, [0]),
+    ...stripOf(new Uint8Array(deflateSync(new Uint8Array(ramp(EVEN).buffer)))),
+  ]);
   test.each([
     ['packed, with borders, blacks and a table', packed12],
     ['of the other byte order', bigEndian(foreign(EVEN, ramp(EVEN)))],
+    ['deflated halves', deflated],
   ])('500 files of other cameras, %s, with bytes and fields changed', (_name, file) => {
     // Its directory: what lies behind it is light.
     const directory = 400;

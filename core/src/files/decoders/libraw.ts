@@ -119,6 +119,7 @@ export function librawMosaic(
       blackLevel,
       whiteLevel,
       shift: isEven ? null : { columns: 2, rows: 2, byPlace, byColumn: null, byRow: null },
+      gains: null,
     },
   );
   const raw = {

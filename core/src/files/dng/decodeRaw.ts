@@ -3,8 +3,8 @@ import { normalised } from './normalisation';
 import type { DecodedRaw } from '../rawFile';
 import { gainField } from './gainField';
 import type { DngFile } from './readDng';
-import { COMPRESSION_JPEG } from './tags';
-import { unpack } from './unpack';
+import { readBlock } from './inflateBlock';
+import { COMPRESSION_DEFLATE, COMPRESSION_JPEG } from './tags';
 
 /**
  * All raw samples of a DNG as they are stored, masked borders included, each as its
@@ -29,7 +29,15 @@ export function decodeStored({ stored, bytes }: DngFile): Uint16Array {
     };
     if (stored.compression === COMPRESSION_JPEG)
       decodeLjpeg(block, tileWidth * n, tileHeight, target);
-    else unpack(block, tileWidth * n, stored.bits, little, target);
+    else
+      readBlock(
+        block,
+        stored.compression === COMPRESSION_DEFLATE,
+        tileWidth * n,
+        stored,
+        little,
+        target,
+      );
   }
   if (table) for (let i = 0; i < data.length; i++) data[i] = table[data[i]];
   return data;

@@ -20,6 +20,8 @@ export interface Normalisation {
    * Added to what is stored: by place, repeated; and by column and row of the box. Null: nothing.
    */
   readonly shift: BlackShift | null;
+  /** What each sample's light is multiplied by, where white differs by colour; null: nothing. */
+  readonly gains: readonly number[] | null;
 }
 
 interface BlackShift {
@@ -51,7 +53,8 @@ export function readNormalisation(
     throw new DngError('The DNG is broken: hardly any of its raw image is sensor data.');
   const { samplesPerPixel } = stored;
   const [rows, columns] = repeatOf(reader, d);
-  const levels = reader.numbers(d, TAG.BlackLevel);
+  const unit = stored.scale ?? 1;
+  const levels = reader.numbers(d, TAG.BlackLevel).map((level) => level * unit);
   const count = rows * columns * samplesPerPixel;
   const blackOf = (i: number): number => levels[i] ?? levels[0] ?? 0;
   // The pattern begins with the active area, the box perhaps a photosite later.
@@ -61,21 +64,30 @@ export function readNormalisation(
     const row = (Math.floor(i / samplesPerPixel / columns) + y) % rows;
     return blackOf((row * columns + column) * samplesPerPixel + sample);
   });
-  const byColumn = deltas(reader, d, TAG.BlackLevelDeltaH, area.width, x);
-  const byRow = deltas(reader, d, TAG.BlackLevelDeltaV, area.height, y);
-  const white = Math.min(...whiteLevels(reader, d), MAX_LEVEL);
-  const most = largest(black) + (byColumn ? largest(byColumn) : 0) + (byRow ? largest(byRow) : 0);
-  const isEven = !byColumn && !byRow && black.every((b) => b === black[0]);
-  const blackLevel = Math.ceil(most);
+  const byColumn = deltas(reader, d, TAG.BlackLevelDeltaH, area.width, x, unit);
+  const byRow = deltas(reader, d, TAG.BlackLevelDeltaV, area.height, y, unit);
+  const most = (byColumn ? largest(byColumn) : 0) + (byRow ? largest(byRow) : 0);
+  const blackLevel = Math.ceil(largest(black) + most);
+  // Light is what lies between black and white of its own colour (DNG 1.4, chapter 5): the one with
+  // the least room says where all clip.
+  const whites = whiteLevels(reader, d, stored);
+  const rooms = Array.from({ length: samplesPerPixel }, (_, c) => {
+    const its = black.filter((_b, i) => i % samplesPerPixel === c);
+    return Math.min(whites[c] ?? whites[0], MAX_LEVEL) - largest(its) - most;
+  });
+  const room = Math.min(...rooms);
+  const isOneWhite = whites.every((white) => white === whites[0]);
+  const gains = samplesPerPixel === 1 || isOneWhite ? null : rooms.map((its) => room / its);
+  const isEven = !gains && !byColumn && !byRow && black.every((b) => b === black[0]);
   const normalised: Normalisation = {
     box,
     blackLevel,
-    // The colour whose black is highest has the least room.
-    whiteLevel: Math.floor(white + blackLevel - most),
+    whiteLevel: Math.floor(blackLevel + room),
     shift:
       isEven && black[0] === blackLevel
         ? null
         : { columns, rows, byPlace: black.map((b) => blackLevel - b), byColumn, byRow },
+    gains,
   };
   checkLevels(normalised);
   return normalised;
@@ -87,7 +99,8 @@ function checkLevels({ blackLevel, whiteLevel }: Normalisation): void {
 }
 
 /** White levels of the samples; what their bits can hold where the file tells none (DNG 1.4). */
-function whiteLevels(reader: TiffReader, d: TiffDirectory): number[] {
+function whiteLevels(reader: TiffReader, d: TiffDirectory, { scale }: StoredRaw): number[] {
+  if (scale !== null) return [MAX_LEVEL];
   const levels = reader.numbers(d, TAG.WhiteLevel).filter(Number.isFinite);
   return levels.length > 0 ? levels : [2 ** (reader.first(d, TAG.BitsPerSample) ?? 16) - 1];
 }
@@ -153,12 +166,13 @@ function deltas(
   tag: number,
   length: number,
   from: number,
+  unit: number,
 ): Float64Array | null {
   const values = reader.numbers(d, tag);
   if (values.every((v) => v === 0)) return null;
   if (values.length !== length || !values.every(Number.isFinite))
     throw new DngError('The DNG is broken: its black levels by column or row are not complete.');
-  return Float64Array.from(values.slice(from));
+  return Float64Array.from(values.slice(from), (value) => value * unit);
 }
 
 /**
@@ -170,7 +184,7 @@ function deltas(
 export function normalised(
   data: Uint16Array,
   { width, samplesPerPixel: n }: Pick<StoredRaw, 'width' | 'samplesPerPixel'>,
-  { box, whiteLevel, shift }: Normalisation,
+  { box, blackLevel, whiteLevel, shift, gains }: Normalisation,
 ): Uint16Array {
   if (!shift && box.width * box.height * n === data.length) {
     for (let i = 0; i < data.length; i++) if (data[i] > whiteLevel) data[i] = whiteLevel;
@@ -186,11 +200,12 @@ export function normalised(
       const row = (y % shift.rows) * shift.columns * n;
       for (let x = 0; x < box.width; x++)
         for (let c = 0; c < n; c++, o++, i++) {
-          const moved =
+          let moved =
             data[i] +
             shift.byPlace[row + (x % shift.columns) * n + c] +
             rowShift -
             (shift.byColumn ? shift.byColumn[x] : 0);
+          if (gains) moved = blackLevel + (moved - blackLevel) * gains[c];
           out[o] = moved < 0 ? 0 : moved > whiteLevel ? whiteLevel : moved + 0.5;
         }
     }

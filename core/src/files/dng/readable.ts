@@ -24,10 +24,6 @@ const UNREAD: readonly (readonly [
   found: (reader: TiffReader, d: TiffDirectory) => boolean,
 ])[] = [
   [
-    'its white level differs from colour to colour (WhiteLevel)',
-    (r, d) => !allSame(r.numbers(d, TAG.WhiteLevel)),
-  ],
-  [
     'its colours are not red, green and blue (CFAPlaneColor)',
     (r, d) => differs(r, d, TAG.CFAPlaneColor, [0, 1, 2]),
   ],

@@ -1,6 +1,13 @@
 import type { TiffDirectory, TiffReader } from '../tiff/reader';
 import { DngError, DngNotSupported } from './dngError';
-import { COMPRESSION_JPEG, COMPRESSION_NONE, PHOTOMETRIC_CFA, TAG } from './tags';
+import { predictorOf, type Predictor } from './inflateBlock';
+import {
+  COMPRESSION_DEFLATE,
+  COMPRESSION_JPEG,
+  COMPRESSION_NONE,
+  PHOTOMETRIC_CFA,
+  TAG,
+} from './tags';
 
 /** The raw image as it lies in the file: all of it, masked borders included. */
 export interface StoredRaw {
@@ -8,9 +15,16 @@ export interface StoredRaw {
   readonly width: number;
   readonly height: number;
   readonly samplesPerPixel: 1 | 3;
-  readonly compression: typeof COMPRESSION_NONE | typeof COMPRESSION_JPEG;
-  /** Bits of an uncompressed sample, 8 to 16. */
+  readonly compression:
+    typeof COMPRESSION_NONE | typeof COMPRESSION_JPEG | typeof COMPRESSION_DEFLATE;
+  /** Bits of a sample that is no lossless JPEG's: 8 to 16, floating-point 16, 24 or 32. */
   readonly bits: number;
+  /**
+   * What floating-point samples are multiplied by: their white level becomes the largest there is.
+   * Null: samples are whole numbers.
+   */
+  readonly scale: number | null;
+  readonly predictor: Predictor;
   readonly tileWidth: number;
   readonly tileHeight: number;
   readonly offsets: readonly number[];
@@ -55,6 +69,8 @@ export function readStoredRaw(reader: TiffReader, d: TiffDirectory): StoredRaw {
     samplesPerPixel,
     compression,
     bits: compression === COMPRESSION_JPEG ? MAX_BITS : bitsOf(reader, d),
+    scale: isFloat(reader, d) ? FULL / floatWhite(reader, d) : null,
+    predictor: predictorIn(reader, d, compression),
     ...blocksOf(reader, d, width, height),
     table: tableOf(reader, d),
   };
@@ -64,25 +80,58 @@ export function readStoredRaw(reader: TiffReader, d: TiffDirectory): StoredRaw {
 
 function compressionOf(reader: TiffReader, d: TiffDirectory): StoredRaw['compression'] {
   const compression = need(reader, d, TAG.Compression, 'compression');
-  if (compression === COMPRESSION_JPEG) return COMPRESSION_JPEG;
+  if (compression === COMPRESSION_JPEG || compression === COMPRESSION_DEFLATE) return compression;
   if (compression !== COMPRESSION_NONE)
     throw new DngNotSupported(`The DNG's compression (${compression}) is not supported.`);
   return COMPRESSION_NONE;
 }
 
+/** SampleFormat of TIFF 6.0. */
+const WHOLE = 1;
+const FLOATING = 3;
+const FLOAT_BITS: readonly number[] = [16, 24, 32];
+const FULL = 65535;
+
+const isFloat = (reader: TiffReader, d: TiffDirectory): boolean =>
+  reader.first(d, TAG.SampleFormat) === FLOATING;
+
 function bitsOf(reader: TiffReader, d: TiffDirectory): number {
   const all = reader.numbers(d, TAG.BitsPerSample);
   const [bits] = all;
-  if (!Number.isInteger(bits) || bits < MIN_BITS || bits > MAX_BITS || all.some((b) => b !== bits))
+  const isOne = all.every((b) => b === bits);
+  if (isFloat(reader, d)) {
+    if (!isOne || !FLOAT_BITS.includes(bits))
+      throw new DngNotSupported(
+        `Only floating-point raw of 16, 24 or 32 bits is supported, not of ${all.join(', ')}.`,
+      );
+    return bits;
+  }
+  if (!Number.isInteger(bits) || bits < MIN_BITS || bits > MAX_BITS || !isOne)
     throw new DngNotSupported(
-      `Only uncompressed raw of ${MIN_BITS} to ${MAX_BITS} bits is supported, not of ${all.join(', ')}.`,
+      `Only raw of ${MIN_BITS} to ${MAX_BITS} bits is supported, not of ${all.join(', ')}.`,
     );
-  const format = reader.first(d, TAG.SampleFormat) ?? 1;
-  if (format !== 1)
-    throw new DngNotSupported(
-      'Only raw of whole numbers is supported, not of floating-point ones.',
-    );
+  if ((reader.first(d, TAG.SampleFormat) ?? WHOLE) !== WHOLE)
+    throw new DngNotSupported('Only raw of numbers without a sign is supported.');
   return bits;
+}
+
+/** 1 where a file tells none (DNG 1.4, WhiteLevel). */
+function floatWhite(reader: TiffReader, d: TiffDirectory): number {
+  const white = reader.first(d, TAG.WhiteLevel) ?? 1;
+  if (!(white > 0 && Number.isFinite(white)))
+    throw new DngError('The DNG is broken: its white level makes no sense.');
+  return white;
+}
+
+function predictorIn(reader: TiffReader, d: TiffDirectory, compression: number): Predictor {
+  const code = compression === COMPRESSION_DEFLATE ? (reader.first(d, TAG.Predictor) ?? 1) : 1;
+  const found = predictorOf(code);
+  const fits = found?.kind === 'none' || (found?.kind === 'floating-point') === isFloat(reader, d);
+  if (!found || !fits || (found.kind === 'horizontal' && bitsOf(reader, d) % 8 !== 0))
+    throw new DngNotSupported(
+      `The DNG's way of telling samples (Predictor ${code}) is not supported.`,
+    );
+  return found;
 }
 
 function tableOf(reader: TiffReader, d: TiffDirectory): Uint16Array | null {
@@ -116,6 +165,10 @@ function blocksOf(
   };
 }
 
+/** Samples a byte: lossless JPEG spends at least one bit on each; deflate has a limit (zlib). */
+const JPEG_TIMES = 8;
+const DEFLATE_TIMES = 1032;
+
 /** Everything the decoder will rely on. */
 function checkBlocks(s: StoredRaw, fileBytes: number): void {
   const broken = (what: string): never => {
@@ -133,8 +186,9 @@ function checkBlocks(s: StoredRaw, fileBytes: number): void {
   if (s.offsets.length !== across * down || s.byteCounts.length !== across * down)
     broken('its list of tiles is not complete');
   const samples = across * s.tileWidth * down * s.tileHeight * s.samplesPerPixel;
-  // Lossless JPEG spends at least one bit a sample: a file claiming more is not what it says.
-  if (samples > MAX_SAMPLES || samples > fileBytes * 8)
+  // A file that claims more than could be made as small is not what it says.
+  const most = s.compression === COMPRESSION_DEFLATE ? DEFLATE_TIMES : JPEG_TIMES;
+  if (samples > MAX_SAMPLES || samples > fileBytes * most)
     broken('it claims more pixels than it can hold');
   let blockBytes = 0;
   for (let i = 0; i < s.offsets.length; i++) {

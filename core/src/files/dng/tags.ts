@@ -20,6 +20,7 @@ export const TAG = {
   ResolutionUnit: 296,
   Software: 305,
   DateTime: 306,
+  Predictor: 317,
   TileWidth: 322,
   TileLength: 323,
   TileOffsets: 324,
@@ -116,6 +117,8 @@ export const TAG = {
 
 export const COMPRESSION_NONE = 1;
 export const COMPRESSION_JPEG = 7;
+/** zlib's (TIFF 6.0, TechNote 2). */
+export const COMPRESSION_DEFLATE = 8;
 export const PHOTOMETRIC_YCBCR = 6;
 export const PHOTOMETRIC_CFA = 32803;
 export const PHOTOMETRIC_LINEAR_RAW = 34892;
