@@ -13,6 +13,7 @@ import { canvasOf } from '../camera/files/thumbnail';
 import type { LiveStage } from '../camera/live/liveStage';
 import type { StoredKind } from '../storage/frameRecord';
 import { MIME_TYPES } from '../storage/save';
+import { containerExif } from './containerExif';
 import { watchedBy, type FrameMarks } from './frameMarks';
 import { FrameView, type FrameReading, type FrameSummary } from './frameView';
 import type { Piece } from './shownPicture';
@@ -37,7 +38,9 @@ export class PictureView extends FrameView {
   /** Rejects with a sentence when the picture cannot be decoded. */
   static async of(kind: PictureKind, bytes: Uint8Array<ArrayBuffer>): Promise<PictureView> {
     const exif =
-      kind === 'jpeg' || kind === 'png' || kind === 'tiff' ? readPictureExif(kind, bytes) : {};
+      kind === 'jpeg' || kind === 'png' || kind === 'tiff'
+        ? readPictureExif(kind, bytes)
+        : containerExif(bytes);
     return new PictureView(kind === 'tiff' ? tiffCanvas(bytes) : await decoded(kind, bytes), exif);
   }
 
