@@ -112,6 +112,17 @@ async function main(): Promise<void> {
     await until(() => pageText(page), /Clipped/);
     await settle();
   };
+  const reframed = async (page: Page): Promise<void> => {
+    await page.click('[data-testid=expose]');
+    await framesStored(page, 1);
+    await openFrame(page);
+    await press(page, 'Reframe ...');
+    await page.waitForSelector('[data-testid=reframe-picture][data-shown]');
+    await press(page, '3:2');
+    await page.focus(slider('Tilt'));
+    for (let n = 0; n < 23; n++) await page.keyboard.press('ArrowLeft');
+    await settle();
+  };
   try {
     await shoot('field-phone', plainLink('scene=pans-at-noon&lens=main&time=auto&iso=auto'), PHONE);
     await shoot(
@@ -203,15 +214,10 @@ async function main(): Promise<void> {
       },
     );
     await shoot(
-      'depth-wide',
-      plainLink('scene=packing-bench&support=tripod&focus=0.5'),
-      WIDE,
-      async (page) => {
-        await page.keyboard.press('j');
-        await press(page, 'what is sharp');
-        await pressFirst(page, 'Depth helper');
-        await settle();
-      },
+      'reframe-phone',
+      plainLink('scene=pans-at-noon&time=auto&iso=auto&mp=3&files=dng'),
+      PHONE,
+      reframed,
     );
     await shoot('roll-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, roll);
     await shoot('compare-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, compared);
