@@ -277,6 +277,7 @@ describe('best of many', () => {
       await until(() => pageText(page), /As sharp as the next|Sharpest: \d\.\d+ times the next/);
       const said = await pageText(page);
       expect(said).toMatch(/Best of 4 · burst/);
+      expect(said).toMatch(/less their noise, where focus was asked for; 100 is the sharpest/);
       expect(said.match(/\d+ % of the first’s detail/g)).toHaveLength(3);
       expect(
         said.match(/detail \d+ · smear .* · clipped .* · noise 1\/\d+ of the light/g),

@@ -6,6 +6,7 @@ import { compareWords, movedWords } from '../src/screens/compare/compareWords';
 
 const ranked = (part: Partial<RankedFrame>): RankedFrame => ({
   index: 0,
+  compared: 'most',
   detail: 1,
   smear: 1,
   clipped: 0,

@@ -112,6 +112,33 @@ test('of two as sharp, the one that clips less comes first; its share is told', 
   expect(second.clipped).toBe(0.04);
 });
 
+test('detail is compared where focus was asked for; where nothing is to be seen there, where there is most', () => {
+  // Coarse on the left, fine on the right: one frame is sharp on the left, the other on the right.
+  const texture = (x: number, y: number): number =>
+    x < SIZE / 4
+      ? 0.2
+      : 0.2 *
+        (1 + (x < SIZE / 2 ? 0.2 : 0.5) * Math.sin(1.9 * x + Math.sin(y / 9)) * Math.cos(1.7 * y));
+  const sharp = frame({ texture });
+  const soft = frame({ texture, across: 2, down: 2 });
+  const halves = (left: DetailSource, right: DetailSource): DetailSource => {
+    const raw = right.raw.slice();
+    for (let y = 0; y < SIZE; y++)
+      raw.set(left.raw.subarray(y * SIZE, y * SIZE + SIZE / 2), y * SIZE);
+    return { ...sharp, raw };
+  };
+  const frames = [measured(halves(sharp, soft)), measured(halves(soft, sharp))];
+  const ranked = (asked: FrameMeasure['asked']) =>
+    rankFrames(frames.map((one) => ({ ...one, asked })));
+  expect(ranked(null)[0]).toMatchObject({ index: 1, compared: 'most' });
+  expect(ranked({ x: 0.37, y: 0.5 })[0]).toMatchObject({ index: 0, compared: 'asked' });
+  expect(ranked({ x: 0.8, y: 0.5 })[0]).toMatchObject({ index: 1, compared: 'asked' });
+  // Flat there, and asked for at two places: neither tells.
+  expect(ranked({ x: 0.02, y: 0.5 })[0]).toMatchObject({ index: 1, compared: 'most' });
+  const apart = frames.map((one, n) => ({ ...one, asked: { x: 0.37, y: 0.2 + 0.5 * n } }));
+  expect(rankFrames(apart)[0].compared).toBe('most');
+});
+
 test('a linear raw of three samples is measured on its green', () => {
   const one = measureDetail(frame());
   const three = measureDetail(frame({ spp: 3 }));

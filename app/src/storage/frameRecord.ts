@@ -51,6 +51,11 @@ export interface FrameFacts {
   readonly compClicks: number | null;
   readonly lens: string | null;
   readonly focusDioptres: number | null;
+  /**
+   * Place at which focus was asked for, 0..1 of the picture as seen; null where it was held, and
+   * null or left out where it is not known.
+   */
+  readonly focusedAt?: { readonly x: number; readonly y: number } | null;
   readonly white: Pick<WhitePoint, 'kelvin' | 'tint'> | null;
   /** Share of the frame that clips in raw red, green, blue. */
   readonly clippedShare: readonly [number, number, number] | null;
@@ -88,6 +93,7 @@ export const rawOrPicture = ({ files }: FrameRecord): StoredFile => files.find(i
 
 const text = (maxLength: number) => ({ type: 'string', maxLength });
 const numberOrNull = { type: ['number', 'null'] };
+const shareOfSide = { type: 'number', minimum: 0, maximum: 1 };
 const orNull = (schema: object) => ({ oneOf: [{ type: 'null' }, schema] });
 const record = (properties: Record<string, object>, optional: readonly string[] = []) => ({
   type: 'object',
@@ -144,9 +150,10 @@ export const FRAME_RECORD_SCHEMA = {
         }),
       },
       longestHandheldS: numberOrNull,
+      focusedAt: orNull(record({ x: shareOfSide, y: shareOfSide })),
       words: record({ source: text(200), summary: text(200) }),
     },
-    ['words', 'longestHandheldS'],
+    ['words', 'longestHandheldS', 'focusedAt'],
   ),
 } as const;
 

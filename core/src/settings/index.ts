@@ -13,6 +13,7 @@ export { SETTINGS_SCHEMA } from './schema';
 export { parseSeries } from './seriesLink';
 export {
   AUTO,
+  askedSpot,
   AUTO_FOCUS,
   AUTO_WHITE_SETTING,
   AVERAGE_FRAMES,

@@ -57,6 +57,9 @@ export const AUTO_FOCUS: FocusSetting = {
   spot: { x: 0.5, y: 0.5 },
   follow: true,
 };
+/** Place of the picture at which focus is asked for; null where it is held. */
+export const askedSpot = (focus: FocusSetting): PicturePoint | null =>
+  focus.mode === 'auto' ? focus.spot : null;
 export const heldFocus = (dioptres: number): FocusSetting => ({ mode: 'held', dioptres });
 
 /** What one frame is written as. TIFF and PNG are developed pictures of 16 bits. */

@@ -3,7 +3,7 @@ import type { Moment, ShotMetadata } from '../files/dng/description';
 import { ORIENTATION_LEVEL, ORIENTATION_UPRIGHT } from '../files/dng/tags';
 import { TILE_HEIGHT, TILE_WIDTH } from '../files/dng/tiling';
 import { isoFromClick } from '../exposure/clicks';
-import type { MeterPattern } from '../exposure/metering';
+import type { MeterPattern, PicturePoint } from '../exposure/metering';
 import { nominalIso } from '../exposure/nominal';
 import { aspectBox, type AspectRatio, type PixelBox } from '../optics/aspect';
 import { defocusOf, distanceOf, type Defocus } from '../optics/defocus';
@@ -39,6 +39,8 @@ export interface SimulatedShot {
   readonly program: NonNullable<ShotMetadata['program']>;
   /** Where the lens is asked to focus, in dioptres. */
   readonly focusDioptres: number;
+  /** Place of the picture as seen at which focus was asked for; null or left out: it was held. */
+  readonly focusedAt?: PicturePoint | null;
   readonly sizeMp: 12 | 3;
   readonly files: FileKind;
   readonly jpegQuality: number;

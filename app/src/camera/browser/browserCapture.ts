@@ -2,7 +2,7 @@ import { transfer } from 'comlink';
 import type { ShotMetadata } from '@velmo/core/files';
 import { CLICKS_PER_STOP } from '@velmo/core/exposure';
 import type { CapturePlan, Long } from '@velmo/core/series';
-import { AVERAGE_FRAMES, type Settings } from '@velmo/core/settings';
+import { askedSpot, AVERAGE_FRAMES, type Settings } from '@velmo/core/settings';
 import type { CameraLight } from '../../storage/cameraLight';
 import type { CapturedFrame } from '../device/capturedFrame';
 import type { MadeFrame } from '../../storage/madeFrame';
@@ -285,6 +285,7 @@ export class BrowserCapture {
       compClicks: settings.compClicks + step.biasClicks,
       lens: null,
       focusDioptres: step.moves.focusDioptres ?? null,
+      focusedAt: step.moves.focusDioptres === undefined ? askedSpot(settings.focus) : null,
       white: reported.colorTemperature ? { kelvin: reported.colorTemperature, tint: 0 } : null,
       roll,
       series,

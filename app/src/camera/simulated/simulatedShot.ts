@@ -4,7 +4,7 @@ import type { Moment } from '@velmo/core/files';
 import { findLens, longestHandheldS } from '@velmo/core/optics';
 import type { Scene } from '@velmo/core/scene';
 import type { HeldExposure, SeriesPlace } from '@velmo/core/series';
-import type { Settings } from '@velmo/core/settings';
+import { askedSpot, type Settings } from '@velmo/core/settings';
 import { frameJob, type FrameJob } from '../files/frameJob';
 import type { ClockSetting } from './light/sceneClock';
 
@@ -45,6 +45,7 @@ export function shotOf(
     meter: settings.meter.pattern,
     program: programOf(settings),
     focusDioptres,
+    focusedAt: askedSpot(settings.focus),
     sizeMp: settings.sizeMp,
     files: settings.files,
     jpegQuality: settings.jpegQuality,
@@ -79,6 +80,7 @@ export const jobOf = (shot: SimulatedShot, roll: string): FrameJob =>
       compClicks: shot.compClicks,
       lens: shot.lensId,
       focusDioptres: shot.focusDioptres,
+      focusedAt: shot.focusedAt ?? null,
       white: shot.white,
       roll,
       series: shot.series,

@@ -86,9 +86,9 @@ export function BestScreen() {
           ))}
         {ranked.length > 1 && (
           <Text style={styles.about}>
-            Detail: contrast of neighbouring green photosites, less their noise, where the frames
-            have most of it; 100 is the sharpest. Smear: contrast lost one way more than across.
-            Clipped: of the channel that clips most. Noise: at the frame’s median.
+            Detail: contrast of neighbouring green photosites, less their noise,{' '}
+            {COMPARED_WORDS[ranked[0].compared]}; 100 is the sharpest. Smear: contrast lost one way
+            more than across. Clipped: of the channel that clips most. Noise: at the frame’s median.
           </Text>
         )}
       </ScrollView>
@@ -98,6 +98,12 @@ export function BestScreen() {
     </View>
   );
 }
+
+/** Where the frames were compared. */
+const COMPARED_WORDS = {
+  asked: 'where focus was asked for',
+  most: 'where the frames have most of it',
+} as const;
 
 interface LineProps {
   readonly frame: ListedFrame;

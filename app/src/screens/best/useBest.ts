@@ -42,11 +42,11 @@ export function useBest(frames: readonly ListedFrame[]): Best {
     const worker = takeFrameView();
     const measure = async (): Promise<void> => {
       for (const [n, frame] of frames.entries()) {
-        const { id } = frame.record;
+        const { id, focusedAt } = frame.record;
         const file = rawOf(frame);
         if (file && !known.has(id))
           try {
-            remember(id, await worker.call((api) => api.measure(id, file)));
+            remember(id, await worker.call((api) => api.measure(id, file, focusedAt)));
           } catch {
             // It is listed as not measured.
           }
