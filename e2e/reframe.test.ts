@@ -1,4 +1,4 @@
-import type { Page } from 'puppeteer-core';
+import type { ElementHandle, Page } from 'puppeteer-core';
 import { execFileSync } from 'node:child_process';
 import {
   axeViolations,
@@ -16,6 +16,7 @@ import {
   valueText,
   WIDE,
 } from './browser';
+import { cell, cellsAre } from './cells';
 import { framesStored } from './stored';
 import { fieldSuite } from './suite';
 
@@ -171,6 +172,23 @@ test('cut, turned and straightened by hand; saved as DNG and JPEG; taken back', 
   await press(page, 'Undo');
   await until(() => pageText(page), /Seen reframed: /);
   await press(page, 'Undo');
+  await page.waitForFunction(() => !document.body.innerText.includes('Seen reframed'));
+
+  // Another Velmo that opens the DNG shows what was chosen, and gives all of it back.
+  await page.goto(`${app.url}/frames`);
+  const input = (await page.waitForSelector(
+    '[data-testid=open-files]',
+  )) as ElementHandle<HTMLInputElement>;
+  await input.uploadFile(dng);
+  await until(() => pageText(page), /1 file opened\./);
+  await press(page, 'Put away');
+  await cellsAre(page, 2);
+  await tap(page, cell(0));
+  const opened = await until(() => pageText(page), /Seen reframed: \d+ × \d+ photosites/);
+  const [, w, h] = /Seen reframed: (\d+) × (\d+) photosites/.exec(opened)!.map(Number);
+  expect(w * h).toBeGreaterThanOrEqual(width * height);
+  expect(w / h).toBeGreaterThan(1.3);
+  await press(page, 'As taken');
   await page.waitForFunction(() => !document.body.innerText.includes('Seen reframed'));
 });
 

@@ -21,7 +21,10 @@ import { framesStored, storedCounts } from '../e2e/stored';
 import { ALL_CONTROLS, filmCamera, PLAIN_SETTINGS } from '../e2e/filmCamera';
 import { phoneView } from './phoneView';
 
-/** Takes the pictures in docs/screenshots anew, from the built app: `node tools/run-ts.mjs tools/screenshots.ts`. */
+/**
+ * Takes the pictures in docs/screenshots anew, from the built app: `node tools/run-ts.mjs
+ * tools/screenshots.ts`.
+ */
 const FOLDER = join(__dirname, '../docs/screenshots');
 /** Time for what follows a change: readings, focus, fonts. */
 const SETTLE_MS = 1500;
@@ -239,7 +242,10 @@ async function main(): Promise<void> {
   }
 }
 
-/** A camera of the browser: a film of what a phone would see of a simulated place, with every control there is. */
+/**
+ * A camera of the browser: a film of what a phone would see of a simulated place, with every
+ * control there is.
+ */
 async function deviceCamera(url: string, browser: Browser): Promise<void> {
   const { page } = await openPage(browser, 'about:blank', PHONE);
   // The compiler marks named functions with a helper that the page does not have.

@@ -137,7 +137,9 @@ const FIRST_DNG_TAG = 50706;
 /** Tags that mean nothing to anybody. */
 const MEANINGLESS = 60000;
 
-/** The same raw as a camera writes it that knows no DNG: a TIFF/EP (ISO 12234-2) of one directory. */
+/**
+ * The same raw as a camera writes it that knows no DNG: a TIFF/EP (ISO 12234-2) of one directory.
+ */
 export function withoutDng(dng: Uint8Array): Uint8Array {
   const bytes = dng.slice();
   const view = new DataView(bytes.buffer);

@@ -9,7 +9,9 @@ let seed = 1;
 const random = (): number => (seed = (seed * 48271) % 0x7fffffff) / 0x7fffffff;
 const normal = (): number => Math.sqrt(-2 * Math.log(random())) * Math.cos(2 * Math.PI * random());
 
-/** A raw of something with detail, a share of the range bright, smeared over pixels across and down. */
+/**
+ * A raw of something with detail, a share of the range bright, smeared over pixels across and down.
+ */
 function frame(
   options: {
     texture?: (x: number, y: number) => number;

@@ -1,7 +1,10 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import {
+  boxInFile,
+  boxSeen,
   decodeRaw,
+  orientationOf,
   framedDng,
   readDng,
   readPictureExif,
@@ -33,7 +36,9 @@ import {
 import { bigEndian, EVEN, foreign, ramp } from './foreignTiff';
 import { fileOf, readMapFile, run, shoot, shootAs } from './shots';
 
-/** A frame seen otherwise than it was taken: its geometry, its pixels, and the files saved of it. */
+/**
+ * A frame seen otherwise than it was taken: its geometry, its pixels, and the files saved of it.
+ */
 
 const WHOLE = AS_TAKEN.crop;
 const TAKEN = { width: 400, height: 300 };
@@ -290,6 +295,14 @@ describe('files of a reframed frame', () => {
       expect(exiftool(path, 'Orientation', 'DefaultUserCrop')).toEqual(['6', '0.5 0.25 0.75 0.75']);
       const dng = readDng(bytes);
       expect(dng.orientation).toBe(6);
+      // What was chosen is read back, as it lies in the file, and where it is seen.
+      const chosen = { x: 0.25, y: 0.5, width: 0.5, height: 0.25 };
+      expect(dng.chosen).toEqual(chosen);
+      const unit = { width: 1, height: 1 };
+      for (let code = 1; code <= 8; code++) {
+        const seen = boxSeen(orientationOf(code), unit, chosen);
+        expect(boxInFile(orientationOf(code), unit, seen)).toEqual(chosen);
+      }
       expect(decodeRaw(dng)).toEqual(decodeRaw(readDng(before)));
       // Framed again, it says what was said last.
       const again = new Uint8Array(
@@ -297,6 +310,7 @@ describe('files of a reframed frame', () => {
       );
       const written = fileOf(again, 'again.dng');
       expect(exiftool(written, 'Orientation', 'DefaultUserCrop')).toEqual(['1', '0 0 1 1']);
+      expect(readDng(again).chosen).toBeNull();
     },
   );
 

@@ -4,8 +4,8 @@ import ExifReader from 'exifreader';
 type Said = Readonly<Record<string, { readonly value?: unknown } | undefined>>;
 
 /**
- * What a picture in a container of another kind (WebP, AVIF, HEIC) says of its making; nothing where
- * it says nothing, or something broken.
+ * What a picture in a container of another kind (WebP, AVIF, HEIC) says of its making; nothing
+ * where it says nothing, or something broken.
  */
 export function containerExif(bytes: Uint8Array<ArrayBuffer>): DngExif {
   try {

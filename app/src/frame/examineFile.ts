@@ -6,6 +6,7 @@ import {
   takenAt,
   type DngExif,
 } from '@velmo/core/files';
+import type { Reframe } from '@velmo/core/recipe';
 import type { FrameFacts, StoredKind } from '../storage/frameRecord';
 import type { FrameSummary, FrameView } from './frameView';
 import { PictureView } from './pictureView';
@@ -19,6 +20,8 @@ export interface ExaminedFile {
   readonly takenAt: string | null;
   readonly facts: Omit<FrameFacts, 'id' | 'capturedAt' | 'roll' | 'series'>;
   readonly thumbnail: string;
+  /** How it says it is to be seen; null: as it was taken. */
+  readonly reframe: Reframe | null;
 }
 
 /** Larger files are not opened: a phone has no room to decode them. */
@@ -44,6 +47,7 @@ export async function examineFile(file: File): Promise<ExaminedFile> {
     takenAt: takenAt(summary.exif),
     facts: factsOf(summary),
     thumbnail: await view.thumbnail(),
+    reframe: view.asked(),
   };
 }
 

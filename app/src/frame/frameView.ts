@@ -57,6 +57,11 @@ const MEASURED_PX = 700;
 export abstract class FrameView extends ShownPicture {
   abstract summary(): FrameSummary;
 
+  /** How its file says it is to be seen; null: as it was taken. */
+  asked(): Reframe | null {
+    return null;
+  }
+
   /** Reads around a place, 0..1 of what is seen. @param radius in photosites */
   read(at: { x: number; y: number }, radius: number, reframe: Reframe): FrameReading {
     return this.readInFile(this.framing(reframe).placeInFile(at), radius);

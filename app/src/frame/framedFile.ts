@@ -55,7 +55,9 @@ export async function framedFile(
   return { kind: 'jpeg', parts: withCarriedMetadata(jpeg, width, height, from) };
 }
 
-/** A DNG developed to a JPEG, as its frame is to be seen. Rejects with a sentence where it cannot be read. */
+/**
+ * A raw developed to a JPEG, as its frame is to be seen. Rejects with a sentence when it cannot.
+ */
 export async function developedFile(
   bytes: Uint8Array<ArrayBuffer>,
   reframe: Reframe,

@@ -8,11 +8,7 @@ import {
 } from '@velmo/core/files';
 import type { PixelBox } from '@velmo/core/optics';
 import { framedBox, placeTaken, turnedSize, type Reframe } from '@velmo/core/recipe';
-
-interface Size {
-  readonly width: number;
-  readonly height: number;
-}
+import type { Size } from './shownPicture';
 
 interface Place {
   readonly x: number;

@@ -10,6 +10,7 @@ import {
 import { tonePlane, type Plane } from '@velmo/core/combine';
 import {
   applyGains,
+  boxSeen,
   LINEAR_SHIFT,
   orientationOf,
   rawDeveloper,
@@ -28,6 +29,7 @@ import {
   zebraRawLevel,
   type MonitorSettings,
 } from '@velmo/core/monitor';
+import { AS_TAKEN, type Reframe } from '@velmo/core/recipe';
 import {
   binLinear,
   binMosaic,
@@ -94,6 +96,12 @@ export class RawView extends FrameView {
         unapplied: this.decoded.unapplied,
       },
     };
+  }
+
+  override asked(): Reframe | null {
+    const { chosen } = this.file;
+    if (!chosen) return null;
+    return { ...AS_TAKEN, crop: boxSeen(this.orientation, { width: 1, height: 1 }, chosen) };
   }
 
   protected get size() {

@@ -12,8 +12,8 @@ import type { StoredFile } from '../storage/frameRecord';
 import { readByLibraw } from './libraw/readByLibraw';
 
 /**
- * Decodes a raw file: a DNG by our own reader, all others, and those DNGs that are of a kind it does
- * not read, by LibRaw. Rejects with a sentence where it cannot be read.
+ * Decodes a raw file: a DNG by our own reader, all others, and those DNGs that are of a kind it
+ * does not read, by LibRaw. Rejects with a sentence where it cannot be read.
  */
 export async function readRawFile(bytes: Uint8Array<ArrayBuffer>): Promise<DecodedRaw> {
   if (!isDng(bytes)) {

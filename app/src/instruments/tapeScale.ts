@@ -25,7 +25,10 @@ export interface TapeScale {
   speak(click: number): string;
   /** Longest distance between engraved numbers, in clicks. */
   readonly majorEvery: number;
-  /** What is engraved where, for scales on which round numbers do not fall on detents; instead of `majorEvery`. */
+  /**
+   * What is engraved where, for scales on which round numbers do not fall on detents; instead of
+   * `majorEvery`.
+   */
   readonly engraved?: readonly { readonly click: number; readonly text: string }[];
 }
 

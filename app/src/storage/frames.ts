@@ -106,7 +106,9 @@ async function askToStay(): Promise<void> {
 
 export const newestFrames = (count: number) => ask((api) => api.newestFrames(count));
 
-/** What is to be found with the next question: frames are asked for one by one, and found at once. */
+/**
+ * What is to be found with the next question: frames are asked for one by one, and found at once.
+ */
 let asking: { readonly ids: string[]; readonly found: Promise<(ListedFrame | null)[]> } | null =
   null;
 

@@ -16,6 +16,7 @@ export { withCarriedPngMetadata, withPngMetadata } from './pngMetadata';
 export { framedDng, type DngFraming } from './dng/framedDng';
 export {
   boxInFile,
+  boxSeen,
   type Orientation,
   orientationCode,
   orientationMatrix,

@@ -70,6 +70,20 @@ export function placeInFile({ swapped, flippedX, flippedY }: Orientation, at: Pl
   return swapped ? { x: y, y: x } : { x, y };
 }
 
+/** Where a box of the file is seen; in pixels. @param size of the file */
+export function boxSeen(orientation: Orientation, size: Size, box: PixelBox): PixelBox {
+  const { swapped, flippedX, flippedY } = orientation;
+  const seen = seenSize(orientation, size);
+  const { width, height } = seenSize(orientation, box);
+  const [x, y] = swapped ? [box.y, box.x] : [box.x, box.y];
+  return {
+    x: flippedX ? seen.width - x - width : x,
+    y: flippedY ? seen.height - y - height : y,
+    width,
+    height,
+  };
+}
+
 /** What of the file is seen in a box; in pixels. @param size of the file */
 export function boxInFile(orientation: Orientation, size: Size, box: PixelBox): PixelBox {
   const { swapped, flippedX, flippedY } = orientation;

@@ -1,5 +1,6 @@
 import type { CameraProfile } from '../colour/cameraProfile';
 import type { PixelBox } from '../optics/aspect';
+import type { Crop } from '../recipe/reframe';
 import type { NoiseProfile } from '../sensor/noiseProfile';
 import type { GainField } from './dng/gainField';
 import type { DngExif } from './readExif';
@@ -27,6 +28,11 @@ export interface RawFile {
   readonly profile: CameraProfile;
   readonly asShotNeutral: readonly [number, number, number];
   readonly baselineExposure: number;
+  /**
+   * The part the photographer has chosen (DNG's DefaultUserCrop), in shares of the crop's sides as
+   * they lie in the file; null: all of it.
+   */
+  readonly chosen: Crop | null;
   readonly exif: DngExif;
 }
 

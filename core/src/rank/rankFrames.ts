@@ -22,7 +22,9 @@ export interface RankedFrame {
   readonly compared: 'asked' | 'most';
   /** Contrast of fine detail against the frame that has most of it: 0..1. */
   readonly detail: number;
-  /** How many times less contrast it has along one direction than across, against that frame: 1 up. */
+  /**
+   * How many times less contrast it has along one direction than across, against that frame: 1 up.
+   */
   readonly smear: number;
   /** Largest share of a channel's photosites that clip. */
   readonly clipped: number;

@@ -52,8 +52,8 @@ export const turnedSize = ({ width, height }: Size, quarters: number): Size =>
   quarters % 2 === 0 ? { width, height } : { width: height, height: width };
 
 /**
- * What is seen, in pixels of the turned picture. Whole pixels where it is not straightened: they are
- * shown as they are.
+ * What is seen, in pixels of the turned picture. Whole pixels where it is not straightened: they
+ * are shown as they are.
  *
  * @param taken size of the picture as it was taken
  */
@@ -82,7 +82,8 @@ function rotated({ x, y }: Place, tilt: number): Place {
 }
 
 /**
- * Where what is seen at a place lies in the picture as it was taken; pixels of the one and the other.
+ * Where what is seen at a place lies in the picture as it was taken; pixels of the one and the
+ * other.
  */
 export function placeTaken(reframe: Reframe, taken: Size, at: Place): Place {
   const { quarters, tilt } = reframe;
@@ -142,13 +143,17 @@ function outside(crop: Crop, { width, height }: Size, tilt: number): number[] {
 /** A thousandth of a pixel is no way out of the picture. */
 const NEARLY = 1e-3;
 
-/** Whether a crop lies within the straightened picture. @param turned its size after quarter turns */
+/**
+ * Whether a crop lies within the straightened picture.
+ *
+ * @param turned its size after quarter turns
+ */
 export const cropFits = (crop: Crop, turned: Size, tilt: number): boolean =>
   outside(crop, turned, tilt).every((out) => out <= NEARLY);
 
 /**
- * The largest crop of the same middle and shape that lies within the straightened picture, and is no
- * larger than the given one.
+ * The largest crop of the same middle and shape that lies within the straightened picture, and is
+ * no larger than the given one.
  */
 export function fittedCrop(crop: Crop, { width, height }: Size, tilt: number): Crop {
   if (cropFits(crop, { width, height }, tilt)) return crop;

@@ -8,7 +8,10 @@ export interface Pixels<T extends Uint8ClampedArray | Uint16Array> {
   readonly channels: 3 | 4;
 }
 
-/** Slope of the cubic (R. Keys, Cubic Convolution Interpolation, IEEE ASSP 29, 1981): exact to the second order. */
+/**
+ * Slope of the cubic (R. Keys, Cubic Convolution Interpolation, IEEE ASSP 29, 1981): exact to the
+ * second order.
+ */
 const KEYS = -0.5;
 
 /** Weights of four neighbours at a place 0..1 between the second and the third. */

@@ -54,7 +54,9 @@ export class LibrawWorker {
     this.worker.terminate();
   }
 
-  /** Opens a mosaic: its pictures are halved, its colours by themselves. Rejects for what is no raw. */
+  /**
+   * Opens a mosaic: its pictures are halved, its colours by themselves. Rejects for what is no raw.
+   */
   openMosaic = (bytes: Uint8Array<ArrayBuffer>): Promise<unknown> =>
     this.ask('open', bytes, HALVED);
 

@@ -1,7 +1,7 @@
 import { frameId } from '../../camera/files/frameNames';
 import { createStore } from '../../state/store';
 import { safeStem } from '../../storage/fileNames';
-import { keepFrame } from '../../storage/frames';
+import { applyChange, keepFrame } from '../../storage/frames';
 import type { MadeFrame } from '../../storage/madeFrame';
 import type { CurrentRoll } from '../../storage/rolls/currentRoll';
 import { WorkerLost } from '../../workers/startedWorker';
@@ -125,10 +125,13 @@ export async function openFiles(
 
 async function store({ file, roll }: Waiting, found: ExaminedFile): Promise<void> {
   const pattern = safeStem(file.name.replace(/\.[^.]*$/, ''));
-  await keepFrame(
+  const { record } = await keepFrame(
     frameOf(file, found, roll),
     { pattern, count: 1, roll: roll.name },
     () => {},
     () => {},
   );
+  // What was cut elsewhere is seen cut, and can be taken back here.
+  const { reframe } = found;
+  if (reframe) await applyChange({ frames: [{ id: record.id, reframe }], rolls: [] });
 }

@@ -54,12 +54,7 @@ export function FrameActions(props: FrameActionsProps) {
             onPress={() => deciding.choose(series, 'dropped')}
           />
         )}
-        <Button
-          label="Reframe ..."
-          pressed={decision.reframe !== null}
-          disabled={!opened.summary}
-          onPress={onReframe}
-        />
+        <Button label="Reframe ..." disabled={!opened.summary} onPress={onReframe} />
         {!moving && (
           <Button
             label={`In ${rollName(decision.roll, rolls)} ...`}

@@ -7,6 +7,7 @@ import type { StoredFile, StoredKind } from '../../storage/frameRecord';
 import type { ListedFrame } from '../../storage/madeFrame';
 import { MIME_TYPES, saveToComputer } from '../../storage/save';
 import { COLOUR, FONT } from '../../theme/theme';
+import { WorkerLost } from '../../workers/startedWorker';
 import type { OpenedFrame } from './useFrameView';
 
 interface SaveButtonsProps {
@@ -32,6 +33,14 @@ function framedName({ name }: StoredFile, kind: StoredKind): string {
   return `${name.replace(/\.[^.]*$/, '')}-reframed.${ending}`;
 }
 
+/** A worker's error comes as its name and words. */
+const whyNot = (error: unknown): string =>
+  !(error instanceof Error)
+    ? 'The file could not be read.'
+    : error.name === 'RangeError' || error instanceof WorkerLost
+      ? 'There was too little memory to make this file. Close other tabs and try again, or save it untouched.'
+      : error.message;
+
 /** A button for each of the frame's files. */
 export function SaveButtons({ frame, opened }: SaveButtonsProps) {
   const { record, decision } = frame;
@@ -45,7 +54,7 @@ export function SaveButtons({ frame, opened }: SaveButtonsProps) {
     try {
       saveToComputer(...(await work()));
     } catch (error) {
-      setProblem(error instanceof Error ? error.message : 'The file could not be read.');
+      setProblem(whyNot(error));
     }
     setSaving(null);
   };

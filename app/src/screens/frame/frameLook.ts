@@ -41,7 +41,11 @@ interface Laid {
   readonly reframe?: Reframe;
 }
 
-/** What a canvas of this size in CSS pixels is to show of a picture. @param picture size as it is seen */
+/**
+ * What a canvas of this size in CSS pixels is to show of a picture.
+ *
+ * @param picture size as it is seen
+ */
 export function viewportOf(
   { zoom, centre }: FrameLook,
   picture: Size,

@@ -23,6 +23,7 @@ const SIXTHS = [1 / 6, 1 / 2, 5 / 6];
 /** What is kept of a picture: a window in dark paper, with tabs to take it by. */
 export function CropBox({ width, height, left, top, across, down, fine }: CropBoxProps) {
   const [right, bottom] = [left + across, top + down];
+  const edge = { x: left, y: top, width: across, height: down, fill: 'none' };
   const lines = (shares: readonly number[], opacity: number) => (
     <G opacity={opacity}>
       {shares.map((share) => (
@@ -57,25 +58,8 @@ export function CropBox({ width, height, left, top, across, down, fine }: CropBo
       />
       {lines(THIRDS, 0.55)}
       {fine && lines(SIXTHS, 0.3)}
-      <Rect
-        x={left}
-        y={top}
-        width={across}
-        height={down}
-        fill="none"
-        stroke={COLOUR.ink}
-        strokeWidth={4}
-        strokeOpacity={0.6}
-      />
-      <Rect
-        x={left}
-        y={top}
-        width={across}
-        height={down}
-        fill="none"
-        stroke={COLOUR.paper}
-        strokeWidth={2}
-      />
+      <Rect {...edge} stroke={COLOUR.ink} strokeWidth={4} strokeOpacity={0.6} />
+      <Rect {...edge} stroke={COLOUR.paper} strokeWidth={2} />
       {tabs.map(({ x, y }) => {
         const isCorner = x !== 0.5 && y !== 0.5;
         const w = isCorner ? 14 : x === 0.5 ? TAB_LONG : TAB_THICK;

@@ -1,4 +1,11 @@
-import { framedBox, turnedSize, type Crop, type Held, type Reframe } from '@velmo/core/recipe';
+import {
+  AS_TAKEN,
+  framedBox,
+  turnedSize,
+  type Crop,
+  type Held,
+  type Reframe,
+} from '@velmo/core/recipe';
 import { useDrag } from '@use-gesture/react';
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -13,11 +20,7 @@ import type { OpenedFrame } from '../frame/useFrameView';
 import { CropBox } from './CropBox';
 import { draggedBy, levelledBy, reframeOf, type Reframing } from './reframing';
 import { reframeWords } from './reframeWords';
-
-interface Size {
-  readonly width: number;
-  readonly height: number;
-}
+import type { Size } from '../../frame/shownPicture';
 
 interface ReframeStageProps {
   readonly opened: OpenedFrame;
@@ -102,7 +105,7 @@ export function ReframeStage(props: ReframeStageProps) {
   const { show } = opened;
   const { quarters } = now;
   useEffect(() => {
-    const whole = { quarters, tilt: 0, crop: WHOLE_CROP };
+    const whole = { ...AS_TAKEN, quarters };
     const turned = turnedSize(taken, quarters);
     const { size } = laidIn(whole, taken, width, height);
     void show(viewportOf(WHOLE, turned, size, { reframe: whole }), null).then((isShown) => {
@@ -161,8 +164,6 @@ export function ReframeStage(props: ReframeStageProps) {
     </View>
   );
 }
-
-const WHOLE_CROP: Crop = { x: 0, y: 0, width: 1, height: 1 };
 
 /** Drags what is kept by its tabs or as a whole, or draws a line to level by: that is returned. */
 function useCropDrag(

@@ -21,11 +21,7 @@ import {
 } from './reframing';
 import { ReframeStage } from './ReframeStage';
 import { reframeWords, tiltText } from './reframeWords';
-
-interface Size {
-  readonly width: number;
-  readonly height: number;
-}
+import type { Size } from '../../frame/shownPicture';
 
 interface ReframeToolProps {
   readonly opened: OpenedFrame;
@@ -56,7 +52,8 @@ const CONTROLS = 236;
 
 /** Turns, straightens and cuts a frame, as data beside its file. */
 export function ReframeTool({ opened, taken, reframe, onDone, onLeave }: ReframeToolProps) {
-  const [store] = useState(() => createStore(reframingOf(reframe, taken)));
+  const [begun] = useState(() => reframingOf(reframe, taken));
+  const [store] = useState(() => createStore(begun));
   const [levels, setLevels] = useState(false);
   const { width, height } = useScreenRoom();
   const wide = width >= 900;
@@ -65,8 +62,9 @@ export function ReframeTool({ opened, taken, reframe, onDone, onLeave }: Reframe
   const keep = useRef(() => {});
   useLayoutEffect(() => {
     keep.current = () => {
+      if (cancelled.current || store.get() === begun) return;
       const made = reframeOf(store.get(), taken);
-      if (!cancelled.current && !isSame(made, reframe)) onDone(isAsTaken(made) ? null : made);
+      if (!isSame(made, reframe)) onDone(isAsTaken(made) ? null : made);
     };
   });
   // Whatever way it is left, but by Cancel: nothing that was done is lost.

@@ -1,9 +1,5 @@
 import { framedSize, type Reframe } from '@velmo/core/recipe';
-
-interface Size {
-  readonly width: number;
-  readonly height: number;
-}
+import type { Size } from '../../frame/shownPicture';
 
 /** "1.2°", with its sign where it has one. */
 export const tiltText = (tenths: number): string =>
@@ -11,7 +7,9 @@ export const tiltText = (tenths: number): string =>
 
 const TURNS = ['', 'turned right', 'turned about', 'turned left'] as const;
 
-/** "3024 × 2016, turned right, straightened 1.2°": what is left of a picture, and how it is seen. */
+/**
+ * "3024 × 2016, turned right, straightened 1.2°": what is left of a picture, and how it is seen.
+ */
 export function reframeWords(reframe: Reframe, taken: Size): string {
   const { width, height } = framedSize(reframe, taken);
   const share = Math.round((100 * width * height) / (taken.width * taken.height));

@@ -12,11 +12,7 @@ import {
   type Held,
   type Reframe,
 } from '@velmo/core/recipe';
-
-interface Size {
-  readonly width: number;
-  readonly height: number;
-}
+import type { Size } from '../../frame/shownPicture';
 
 interface Way {
   readonly x: number;

@@ -189,6 +189,7 @@ const facts = (metadata: LibrawMetadata): Omit<RawFile, 'raw'> => ({
   profile: profileOf(metadata),
   asShotNeutral: neutralOf(metadata),
   baselineExposure: baselineOf(metadata),
+  chosen: null,
   exif: exifOf(metadata),
 });
 

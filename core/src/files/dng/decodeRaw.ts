@@ -45,9 +45,9 @@ export function decodeStored({ stored, bytes }: DngFile): Uint16Array {
 
 /** A DNG's raw and all that is needed to develop it. Throws DngError when a tile is broken. */
 export function decodeDng(dng: DngFile): DecodedRaw {
-  const { raw, orientation, profile, asShotNeutral, baselineExposure, exif } = dng;
+  const { raw, orientation, profile, asShotNeutral, baselineExposure, chosen, exif } = dng;
   return {
-    file: { raw, orientation, profile, asShotNeutral, baselineExposure, exif },
+    file: { raw, orientation, profile, asShotNeutral, baselineExposure, chosen, exif },
     data: decodeRaw(dng),
     gains: gainField(dng),
     unapplied: dng.corrections.unapplied,

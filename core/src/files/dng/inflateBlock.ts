@@ -3,7 +3,10 @@ import { DngError } from './dngError';
 import type { LjpegTarget } from './ljpeg/decode';
 import { unpack } from './unpack';
 
-/** How the samples of a block were made smaller before they were deflated (TIFF 6.0, TechNote 3; DNG 1.4). */
+/**
+ * How the samples of a block were made smaller before they were deflated (TIFF 6.0, TechNote 3; DNG
+ * 1.4).
+ */
 export interface Predictor {
   readonly kind: 'none' | 'horizontal' | 'floating-point';
   /** Samples of a colour are told by the one so many places before: 1, 2 or 4. */

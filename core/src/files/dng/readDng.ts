@@ -6,6 +6,7 @@ import {
 } from '../../colour/cameraProfile';
 import { diagonal, invert, multiplyMat, type Mat3, type Vec3 } from '../../colour/mat3';
 import type { PixelBox } from '../../optics/aspect';
+import type { Crop } from '../../recipe/reframe';
 import type { NoiseProfile } from '../../sensor/noiseProfile';
 import { DngError } from './dngError';
 import { refuseUnread } from './readable';
@@ -58,6 +59,7 @@ export function readDng(bytes: Uint8Array): DngFile {
     profile: profileOf(reader, root),
     asShotNeutral: neutralOf(reader.numbers(root, TAG.AsShotNeutral)),
     baselineExposure: finite(reader.first(root, TAG.BaselineExposure)) ?? 0,
+    chosen: chosenIn(reader.numbers(directory, TAG.DefaultUserCrop)),
     preview: previewOf(reader, root),
     exif: readExif(reader, root),
   };
@@ -134,6 +136,13 @@ function cropOf(reader: TiffReader, d: TiffDirectory, box: PixelBox, area: Pixel
     width: x + w - lostX - fromX,
     height: y + h - lostY - fromY,
   };
+}
+
+/** Top, left, bottom, right (DNG 1.4, DefaultUserCrop); what makes no sense chooses nothing. */
+function chosenIn([top, left, bottom, right]: number[]): Crop | null {
+  const isPart = top >= 0 && left >= 0 && top < bottom && left < right && bottom <= 1 && right <= 1;
+  const crop = { x: left, y: top, width: right - left, height: bottom - top };
+  return isPart && (crop.width < 1 || crop.height < 1) ? crop : null;
 }
 
 const finite = (v: number | undefined): number | undefined =>

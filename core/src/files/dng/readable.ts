@@ -45,7 +45,10 @@ const UNREAD: readonly (readonly [
   ],
 ];
 
-/** Throws DngNotSupported, with the reason, where a raw image would be read as other light than it holds. */
+/**
+ * Throws DngNotSupported, with the reason, where a raw image would be read as other light than it
+ * holds.
+ */
 export function refuseUnread(reader: TiffReader, d: TiffDirectory): void {
   for (const [why, found] of UNREAD)
     if (found(reader, d))
