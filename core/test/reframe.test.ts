@@ -336,6 +336,21 @@ describe('files of a reframed frame', () => {
     expect(run('exiftool', ['-validate', '-warning', written]).toString()).toContain('OK');
   });
 
+  test('a part of another program’s TIFF, of the other byte order: its words, not its pixels’ ways', () => {
+    const path = fileOf(new Uint8Array(), 'theirs.tif');
+    const how = ['-type', 'TrueColor', '-depth', '8', '-endian', 'MSB', '-compress', 'lzw'];
+    run('convert', ['-size', '40x30', 'gradient:', ...how, path]);
+    const words = ['-Make=Pan Works', '-ExposureTime=0.004', '-Copyright=Salt', '-Orientation=6'];
+    run('exiftool', ['-overwrite_original', '-n', ...words, path]);
+    const rgb = new Uint16Array(3 * 20 * 10).fill(4660);
+    const parts = writePartTiff(rgb, 20, 10, new Uint8Array(readFileSync(path)));
+    const written = fileOf(new Uint8Array(Buffer.concat(parts)), 'part.tif');
+    const said = ['Make', 'ExposureTime', 'Copyright', 'Orientation', 'Compression', 'ImageWidth'];
+    expect(exiftool(written, ...said)).toEqual(['Pan Works', '0.004', 'Salt', '1', '1', '20']);
+    run('convert', [written, `${written}.ppm`]);
+    expect(new Set(readMapFile(`${written}.ppm`).data)).toEqual(new Set([4660]));
+  });
+
   test('a part of a JPEG keeps its Exif but for size, orientation and small picture', () => {
     const jpeg = (size: string, name: string): Uint8Array => {
       const path = fileOf(new Uint8Array(), name);

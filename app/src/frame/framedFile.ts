@@ -32,8 +32,7 @@ const JPEG_QUALITY = 0.95;
 /**
  * A stored file as its frame is to be seen. A DNG says so and keeps its raw; a developed picture is
  * made anew of its own pixels, as JPEG where it is of a kind Velmo does not write, raws of other
- * makers among them. Rejects with a
- * sentence when it cannot be read.
+ * makers among them. Rejects with a sentence when it cannot be read.
  */
 export async function framedFile(
   kind: StoredKind,
@@ -42,11 +41,7 @@ export async function framedFile(
 ): Promise<FramedFile> {
   if (kind === 'dng') return { kind, parts: dngAsSeen(bytes, reframe) };
   if (kind === 'raw') return developedFile(bytes, reframe);
-  if (kind === 'tiff' && isOwnTiff(bytes)) {
-    const taken = readPictureTiff(bytes);
-    const { data, width, height } = reframePixels({ ...taken, channels: 3 }, reframe);
-    return { kind, parts: writePartTiff(data, width, height, bytes) };
-  }
+  if (kind === 'tiff') return { kind, parts: await tiffAsSeen(bytes, reframe) };
   const png = kind === 'png' ? pngAsSeen(bytes, reframe) : null;
   if (png) return { kind, parts: png };
   const view = await PictureView.of(kind, bytes);
@@ -78,6 +73,26 @@ function dngAsSeen(bytes: Uint8Array, reframe: Reframe): Uint8Array[] {
     orientation: orientationCode(turned(orientation, reframe.quarters)),
     crop: boxInFile(orientation, { width: 1, height: 1 }, box),
   });
+}
+
+/** In all its bits where Velmo wrote it; others are read in eight (`PictureView`). */
+async function tiffAsSeen(bytes: Uint8Array<ArrayBuffer>, reframe: Reframe): Promise<Uint8Array[]> {
+  if (isOwnTiff(bytes)) {
+    const taken = readPictureTiff(bytes);
+    const { data, width, height } = reframePixels({ ...taken, channels: 3 }, reframe);
+    return writePartTiff(data, width, height, bytes);
+  }
+  const view = await PictureView.of('tiff', bytes);
+  const { data, width, height } = reframePixels(view.pixels(), reframe);
+  return writePartTiff(deepened(data), width, height, bytes);
+}
+
+/** RGB of 16 bits out of RGBA of eight. */
+function deepened(rgba: Uint8ClampedArray): Uint16Array {
+  const rgb = new Uint16Array((3 * rgba.length) / 4);
+  for (let i = 0, o = 0; i < rgba.length; i += 4, o += 3)
+    for (let c = 0; c < 3; c++) rgb[o + c] = 257 * rgba[i + c];
+  return rgb;
 }
 
 async function jpegAsSeen(taken: Pixels<Uint8ClampedArray<ArrayBuffer>>, reframe: Reframe) {

@@ -32,9 +32,27 @@ export function writePictureTiff(
   ]);
 }
 
+/** What a part of a picture says as the whole did: of its making and its colours, not its pixels. */
+const OF_THE_WHOLE: ReadonlySet<number> = new Set([
+  TAG.NewSubfileType,
+  TAG.ImageDescription,
+  TAG.Make,
+  TAG.Model,
+  TAG.XResolution,
+  TAG.YResolution,
+  TAG.ResolutionUnit,
+  TAG.Software,
+  TAG.DateTime,
+  TAG.Artist,
+  TAG.XMP,
+  TAG.Copyright,
+  TAG.ExifIFD,
+  TAG.InterColorProfile,
+]);
+
 /**
  * A part of a developed picture as a TIFF that says of its making what the one it was taken from
- * says; that is one of the kind `writePictureTiff` makes. Parts to be laid end to end.
+ * says. Parts to be laid end to end.
  *
  * @param rgb interleaved, `3 * width * height`
  */
@@ -46,9 +64,11 @@ export function writePartTiff(
 ): Uint8Array[] {
   const reader = new TiffReader(from);
   const root = reader.root();
-  const pixels = pixelFields(rgb, width, height);
-  const said = new Set(pixels.map(({ tag }) => tag));
-  return writeTiff([...carriedFields(reader, root, (tag) => !said.has(tag)), ...pixels]);
+  return writeTiff([
+    ...carriedFields(reader, root, (tag) => OF_THE_WHOLE.has(tag)),
+    { tag: TAG.Orientation, type: 'SHORT', values: [1] },
+    ...pixelFields(rgb, width, height),
+  ]);
 }
 
 /** Where and how the pixels lie. */
