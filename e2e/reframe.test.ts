@@ -16,7 +16,7 @@ import {
   valueText,
   WIDE,
 } from './browser';
-import { cell, cellsAre } from './cells';
+import { cellsAre } from './cells';
 import { framesStored } from './stored';
 import { fieldSuite } from './suite';
 
@@ -183,7 +183,7 @@ test('cut, turned and straightened by hand; saved as DNG and JPEG; taken back', 
   await until(() => pageText(page), /1 file opened\./);
   await press(page, 'Put away');
   await cellsAre(page, 2);
-  await tap(page, cell(0));
+  await tap(page, '[data-cell][aria-label*="opened file"]');
   const opened = await until(() => pageText(page), /Seen reframed: \d+ × \d+ photosites/);
   const [, w, h] = /Seen reframed: (\d+) × (\d+) photosites/.exec(opened)!.map(Number);
   expect(w * h).toBeGreaterThanOrEqual(width * height);
