@@ -109,7 +109,7 @@ export function SaveButtons({ frame, opened }: SaveButtonsProps) {
       </View>
       {seen && seen.tilt !== 0 && offered.some(({ label }) => label === 'DNG') && (
         <Text style={styles.about}>
-          A raw cannot be straightened: its DNG holds all of what is seen, level by the developer
+          A raw cannot be straightened: its DNG holds all of what is seen. Level it in the developer
           you open it with.
         </Text>
       )}

@@ -56,7 +56,8 @@ export function ReframeTool({ opened, taken, reframe, onDone, onLeave }: Reframe
   const [store] = useState(() => createStore(begun));
   const [levels, setLevels] = useState(false);
   const { width, height } = useScreenRoom();
-  const wide = width >= 900;
+  // A phone on its side has no room under the picture either.
+  const wide = width >= 900 || (width >= 640 && width > height);
   const column = wide ? Math.max(340, Math.round(width * 0.29)) : width;
   const cancelled = useRef(false);
   const keep = useRef(() => {});
@@ -204,8 +205,9 @@ const styles = StyleSheet.create({
   content: { flex: 1 },
   row: { flexDirection: 'row' },
   controls: { padding: 12, gap: 10 },
-  shapes: { flexDirection: 'row', flexWrap: 'wrap', gap: 6 },
-  shape: { paddingHorizontal: 4 },
+  // All in one row, also where a phone is 360 wide.
+  shapes: { flexDirection: 'row', gap: 4 },
+  shape: { flex: 1, paddingHorizontal: 0 },
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   words: {
     fontFamily: FONT.medium,
