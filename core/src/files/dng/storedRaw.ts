@@ -78,11 +78,20 @@ export function readStoredRaw(reader: TiffReader, d: TiffDirectory): StoredRaw {
   return stored;
 }
 
+/** Ways to make a raw smaller that are known by name (DNG 1.7, Compression). */
+const COMPRESSIONS: Readonly<Record<number, string | undefined>> = {
+  5: 'LZW',
+  34892: 'lossy JPEG',
+  52546: 'JPEG XL',
+};
+
 function compressionOf(reader: TiffReader, d: TiffDirectory): StoredRaw['compression'] {
   const compression = need(reader, d, TAG.Compression, 'compression');
   if (compression === COMPRESSION_JPEG || compression === COMPRESSION_DEFLATE) return compression;
   if (compression !== COMPRESSION_NONE)
-    throw new DngNotSupported(`The DNG's compression (${compression}) is not supported.`);
+    throw new DngNotSupported(
+      `The DNG's compression (${COMPRESSIONS[compression] ?? compression}) is not supported.`,
+    );
   return COMPRESSION_NONE;
 }
 
