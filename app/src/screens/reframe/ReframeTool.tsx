@@ -58,7 +58,7 @@ export function ReframeTool({ opened, taken, reframe, onDone, onLeave }: Reframe
   const { width, height } = useScreenRoom();
   // A phone on its side has no room under the picture either.
   const wide = width >= 900 || (width >= 640 && width > height);
-  const column = wide ? Math.max(340, Math.round(width * 0.29)) : width;
+  const column = wide ? Math.max(360, Math.round(width * 0.29)) : width;
   const cancelled = useRef(false);
   const keep = useRef(() => {});
   useLayoutEffect(() => {
