@@ -26,7 +26,7 @@ import {
 import { depthAt, depthRange, findScene, WALL_M, type Framing } from '../src/scene';
 import { createLightPlane, exposeMosaic, photositeResponse, type LightPlane } from '../src/sensor';
 import { sharpnessOf, type Sharpness } from '../src/monitor';
-import { parseFocus } from '../src/settings';
+import { askedSpot, heldFocus, parseFocus } from '../src/settings';
 import { join } from 'node:path';
 import { rawOf, run, shoot } from './shots';
 
@@ -383,4 +383,11 @@ describe('focus by contrast', () => {
     expect(seen(flat, 2500).signalToNoise).toBeCloseTo(49, 0);
     expect(() => sharpnessOf(blank, 6, 6, response)).toThrow(RangeError);
   });
+});
+
+test('where focus was asked for lies within the picture; nowhere where it is held', () => {
+  const tapped = { mode: 'auto', spot: { x: 1.002, y: -0.001 }, follow: true } as const;
+  expect(askedSpot(tapped)).toEqual({ x: 1, y: 0 });
+  expect(askedSpot({ ...tapped, spot: { x: 0.3, y: 0.7 } })).toEqual({ x: 0.3, y: 0.7 });
+  expect(askedSpot(heldFocus(2))).toBeNull();
 });

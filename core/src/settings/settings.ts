@@ -57,9 +57,11 @@ export const AUTO_FOCUS: FocusSetting = {
   spot: { x: 0.5, y: 0.5 },
   follow: true,
 };
-/** Place of the picture at which focus is asked for; null where it is held. */
+const clamp01 = (v: number): number => Math.min(1, Math.max(0, v));
+
+/** Place of the picture at which focus is asked for, within it; null where it is held. */
 export const askedSpot = (focus: FocusSetting): PicturePoint | null =>
-  focus.mode === 'auto' ? focus.spot : null;
+  focus.mode === 'auto' ? { x: clamp01(focus.spot.x), y: clamp01(focus.spot.y) } : null;
 export const heldFocus = (dioptres: number): FocusSetting => ({ mode: 'held', dioptres });
 
 /** What one frame is written as. TIFF and PNG are developed pictures of 16 bits. */
