@@ -10,6 +10,7 @@ import {
   readPictureExif,
   readPictureTiff,
   withCarriedMetadata,
+  withCarriedPngMetadata,
   writePartTiff,
 } from '../src/files';
 import {
@@ -235,6 +236,13 @@ describe('pixels of a reframed picture, judged by ImageMagick', () => {
   );
 });
 
+/** A PNG with its Exif before its pixels: ExifTool puts it last. */
+function exifFirst(png: Buffer): Uint8Array {
+  const at = png.indexOf('eXIf') - 4;
+  const exif = png.subarray(at, at + 12 + png.readUInt32BE(at));
+  return new Uint8Array(Buffer.concat([png.subarray(0, 33), exif, png.subarray(33, at)]));
+}
+
 describe('files of a reframed frame', () => {
   /** Of megabytes: a comparison by Jest takes a minute. */
   const same = (a: Uint8Array | Uint16Array, b: Uint8Array | Uint16Array): boolean =>
@@ -349,6 +357,43 @@ describe('files of a reframed frame', () => {
     expect(exiftool(written, ...said)).toEqual(['Pan Works', '0.004', 'Salt', '1', '1', '20']);
     run('convert', [written, `${written}.ppm`]);
     expect(new Set(readMapFile(`${written}.ppm`).data)).toEqual(new Set([4660]));
+  });
+
+  test('a part of a PNG is sRGB and keeps its Exif but for its size (ExifTool)', () => {
+    const png = (size: string): string => {
+      const path = fileOf(new Uint8Array(), 'whole.png');
+      run('convert', ['-size', size, 'gradient:', '-depth', '16', path]);
+      return path;
+    };
+    const whole = png('64x48');
+    const said = [
+      '-Orientation=6',
+      '-ExposureTime=0.008',
+      '-ExifImageWidth=64',
+      '-ExifImageHeight=48',
+    ];
+    run('exiftool', ['-overwrite_original', '-n', ...said, whole]);
+    // As Velmo writes it: Exif before the pixels.
+    const from = new Uint8Array(
+      Buffer.concat(
+        withCarriedPngMetadata(
+          new Uint8Array(readFileSync(png('64x48'))),
+          64,
+          48,
+          exifFirst(readFileSync(whole)),
+        ),
+      ),
+    );
+    const part = new Uint8Array(readFileSync(png('20x10')));
+    const path = fileOf(
+      new Uint8Array(Buffer.concat(withCarriedPngMetadata(part, 20, 10, from))),
+      'part.png',
+    );
+    expect(
+      exiftool(path, 'Orientation', 'ExposureTime', 'ExifImageWidth', 'ExifImageHeight'),
+    ).toEqual(['1', '0.008', '20', '10']);
+    expect(exiftool(path, 'ImageWidth', 'BitDepth')).toEqual(['20', '16']);
+    expect(exiftool(path, 'SRGBRendering')).toEqual(['0']);
   });
 
   test('a part of a JPEG keeps its Exif but for size, orientation and small picture', () => {

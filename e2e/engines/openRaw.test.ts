@@ -55,3 +55,31 @@ test.each(ENGINES)(
       }
     }),
 );
+
+test.each(ENGINES)(
+  'in %s a raw that LibRaw could not be loaded for is no picture of another kind: that is said',
+  (engine) =>
+    withTab(engine, 'allowed', async (tab) => {
+      const app = await serve();
+      try {
+        await tab.goto(`${app.url}/frames`);
+        await untilWords(tab, /No frame yet/, 60_000);
+        await until(
+          () => inPage(tab, () => String(Boolean(navigator.serviceWorker.controller))),
+          /true/,
+          60_000,
+        );
+        app.stop();
+        await serverGone(app.url);
+        await drop(tab, 'PAN_1.PAN');
+        await untilWords(
+          tab,
+          /PAN_1\.PAN\s+The part of Velmo that reads raw files .* could not be loaded/,
+          60_000,
+        );
+        expect(await inPage(tab, () => document.querySelectorAll('[data-cell]').length)).toBe(0);
+      } finally {
+        app.stop();
+      }
+    }),
+);

@@ -9,6 +9,7 @@ import {
 import type { Reframe } from '@velmo/core/recipe';
 import type { FrameFacts, StoredKind } from '../storage/frameRecord';
 import type { FrameSummary, FrameView } from './frameView';
+import { LibrawGone } from './libraw/librawWorker';
 import { PictureView } from './pictureView';
 import { RawView } from './rawView';
 import { readRawFile } from './readRawFile';
@@ -72,7 +73,8 @@ async function viewOf(
   if (/\.tiff?$/i.test(name)) return picture();
   // Most makers' raws begin like any TIFF: what is not named so is one of theirs, if it can be.
   return raw('raw').catch((error: unknown) => {
-    if (isCutShort(bytes)) throw error;
+    // What could not be asked, or lacks pixels, is no picture for that.
+    if (error instanceof LibrawGone || isCutShort(bytes)) throw error;
     return picture().catch(() => {
       throw error;
     });

@@ -14,7 +14,7 @@ import { RawView } from './rawView';
 import { readRawFile } from './readRawFile';
 import { readWholeFile } from '../storage/frameBytes';
 import type { StoredFile, StoredKind } from '../storage/frameRecord';
-import { MIME_TYPES } from '../storage/save';
+import { fileBlob } from '../storage/save';
 import { developedFile, framedFile, type FramedFile } from './framedFile';
 import { stopWatch, type StageTimes } from '../state/stages';
 
@@ -42,10 +42,7 @@ export interface SavedFile {
   readonly blob: Blob;
 }
 
-const saved = ({ kind, parts }: FramedFile): SavedFile => ({
-  kind,
-  blob: new Blob([...parts] as Uint8Array<ArrayBuffer>[], { type: MIME_TYPES[kind] }),
-});
+const saved = ({ kind, parts }: FramedFile): SavedFile => ({ kind, blob: fileBlob(kind, parts) });
 
 const api = {
   /** Reads a stored file back and says what it holds. */

@@ -107,7 +107,11 @@ function pngAsSeen(bytes: Uint8Array, reframe: Reframe): Uint8Array[] | null {
   const size = { width, height, channels } as const;
   const seen =
     data instanceof Uint16Array
-      ? reframePixels({ ...size, data: new Uint16Array(data) }, reframe)
-      : reframePixels({ ...size, data: Uint8ClampedArray.from(data) }, reframe);
+      ? reframePixels({ ...size, data: data as Uint16Array<ArrayBuffer> }, reframe)
+      : reframePixels({ ...size, data: clampedOf(data) }, reframe);
   return withCarriedPngMetadata(encode({ ...seen, depth }), seen.width, seen.height, bytes);
 }
+
+/** The same bytes. */
+const clampedOf = ({ buffer, byteOffset, length }: Uint8Array | Uint8ClampedArray) =>
+  new Uint8ClampedArray(buffer as ArrayBuffer, byteOffset, length);

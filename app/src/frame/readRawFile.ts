@@ -9,6 +9,7 @@ import {
 } from '@velmo/core/files';
 import { readWholeFile } from '../storage/frameBytes';
 import type { StoredFile } from '../storage/frameRecord';
+import { LibrawGone } from './libraw/librawWorker';
 import { readByLibraw } from './libraw/readByLibraw';
 
 /**
@@ -26,8 +27,8 @@ export async function readRawFile(bytes: Uint8Array<ArrayBuffer>): Promise<Decod
   } catch (error) {
     if (!(error instanceof DngNotSupported)) throw error;
     // What our own reader says is what is wrong with it.
-    const decoded = await readByLibraw(bytes).catch(() => {
-      throw error;
+    const decoded = await readByLibraw(bytes).catch((problem: unknown) => {
+      throw problem instanceof LibrawGone ? problem : error;
     });
     return withItsExif(bytes, decoded);
   }

@@ -10,6 +10,10 @@ export function saveToComputer(name: string, file: Blob): void {
   setTimeout(() => URL.revokeObjectURL(url), 60_000);
 }
 
+/** Parts laid end to end, as a file of a kind. */
+export const fileBlob = (kind: keyof typeof MIME_TYPES, parts: readonly Uint8Array[]): Blob =>
+  new Blob([...parts] as Uint8Array<ArrayBuffer>[], { type: MIME_TYPES[kind] });
+
 export const MIME_TYPES = {
   dng: 'image/x-adobe-dng',
   jpeg: 'image/jpeg',

@@ -49,3 +49,15 @@ export function invert(m: Mat3): Mat3 {
     (a * e - b * d) * s,
   ];
 }
+
+/** Nine numbers that make a matrix with an inverse; null for anything else. */
+export function invertibleOf(values: readonly number[]): Mat3 | null {
+  if (values.length !== 9 || !values.every(Number.isFinite)) return null;
+  const m = values as unknown as Mat3;
+  try {
+    invert(m);
+    return m;
+  } catch {
+    return null;
+  }
+}

@@ -14,25 +14,15 @@ const CARRIED: ReadonlySet<number> = new Set([
 ]);
 
 /**
- * Exif of a picture that was developed from a DNG, upright: what the DNG says of its making. Empty
- * where that is broken.
+ * Exif of a picture that was developed from a DNG, upright: what the DNG says of its making; parts
+ * to be laid end to end, none where that is broken.
  */
-export function exifOfDng(dng: Uint8Array): Uint8Array {
+export function exifOfDng(dng: Uint8Array): Uint8Array[] {
   try {
     const reader = new TiffReader(dng);
     const upright: TiffField = { tag: TAG.Orientation, type: 'SHORT', values: [1] };
-    const parts = writeTiff([
-      ...carriedFields(reader, reader.root(), (t) => CARRIED.has(t)),
-      upright,
-    ]);
-    const bytes = new Uint8Array(parts.reduce((sum, { length }) => sum + length, 0));
-    let at = 0;
-    for (const part of parts) {
-      bytes.set(part, at);
-      at += part.length;
-    }
-    return bytes;
+    return writeTiff([...carriedFields(reader, reader.root(), (t) => CARRIED.has(t)), upright]);
   } catch {
-    return new Uint8Array();
+    return [];
   }
 }

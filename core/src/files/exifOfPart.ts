@@ -1,9 +1,6 @@
 import { TAG } from './dng/tags';
 import { TiffReader, type TiffDirectory } from './tiff/reader';
-
-/** Types of TIFF 6.0 in which sizes and orientations are said. */
-const SHORT = 3;
-const LONG = 4;
+import { TIFF_TYPES } from './tiff/types';
 
 /**
  * The Exif of a picture as that of a part of it, which is upright and of another size. Its small
@@ -21,8 +18,8 @@ export function exifOfPart(
     const reader = new TiffReader(bytes);
     const say = (directory: TiffDirectory, tag: number, value: number): void => {
       const entry = directory.entries.get(tag);
-      if (entry?.type === SHORT) view.setUint16(entry.at, value, reader.little);
-      else if (entry?.type === LONG) view.setUint32(entry.at, value, reader.little);
+      if (entry?.type === TIFF_TYPES.SHORT.code) view.setUint16(entry.at, value, reader.little);
+      else if (entry?.type === TIFF_TYPES.LONG.code) view.setUint32(entry.at, value, reader.little);
     };
     const root = reader.root();
     say(root, TAG.Orientation, 1);

@@ -92,8 +92,9 @@ function withSegments(jpeg: Uint8Array, segments: readonly Uint8Array[]): Uint8A
 /** A JPEG that was developed from a DNG, with its Exif. Throws DngError when it is no JPEG. */
 export function withExifOfDng(jpeg: Uint8Array, dng: Uint8Array): Uint8Array[] {
   const exif = exifOfDng(dng);
-  const fits = exif.length > 0 && exif.length < MAX_SEGMENT - EXIF.length;
-  return withSegments(jpeg, fits ? [segment(APP1, EXIF, [exif])] : []);
+  const length = exif.reduce((sum, part) => sum + part.length, 0);
+  const fits = length > 0 && length < MAX_SEGMENT - EXIF.length;
+  return withSegments(jpeg, fits ? [segment(APP1, EXIF, exif)] : []);
 }
 
 /**

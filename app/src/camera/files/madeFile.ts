@@ -1,6 +1,6 @@
 import type { StoredKind } from '../../storage/frameRecord';
 import type { MadeFile } from '../../storage/madeFrame';
-import { MIME_TYPES } from '../../storage/save';
+import { fileBlob } from '../../storage/save';
 
 /** A file of a frame out of its parts, which are let go. */
 export const madeFile = (
@@ -10,5 +10,5 @@ export const madeFile = (
 ): MadeFile => ({
   kind,
   ending,
-  blob: new Blob([...parts] as Uint8Array<ArrayBuffer>[], { type: MIME_TYPES[kind] }),
+  blob: fileBlob(kind, parts),
 });

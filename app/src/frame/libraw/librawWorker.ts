@@ -8,6 +8,11 @@ interface Answer {
   readonly error?: string;
 }
 
+/** LibRaw could not be asked: nothing is said of the file. */
+export class LibrawGone extends Error {
+  override readonly name = 'LibrawGone';
+}
+
 /** How LibRaw is to make a picture (its `imgdata.params`); nothing that makes light of light. */
 const AS_STORED = {
   outputColor: 0,
@@ -38,11 +43,11 @@ export class LibrawWorker {
     let fail: (error: Error) => void = () => {};
     this.broken = new Promise<never>((_, reject) => (fail = reject));
     this.broken.catch(() => {});
-    this.timer = setTimeout(() => fail(new Error('Reading it took too long.')), PATIENCE_MS);
+    this.timer = setTimeout(() => fail(new LibrawGone('Reading it took too long.')), PATIENCE_MS);
     this.worker.onerror = (event) => {
       event.preventDefault();
       fail(
-        new Error(
+        new LibrawGone(
           'The part of Velmo that reads raw files of other makers could not be loaded, or has too little memory. It is loaded when it is first needed: try again while there is a connection.',
         ),
       );

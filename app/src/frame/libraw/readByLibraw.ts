@@ -5,7 +5,7 @@ import {
   type DecodedRaw,
   type LibrawMetadata,
 } from '@velmo/core/files';
-import { LibrawWorker } from './librawWorker';
+import { LibrawGone, LibrawWorker } from './librawWorker';
 
 /** Ways to interpolate, best first: the better ones do not take every pattern. */
 const QUALITIES = [3, 0];
@@ -14,7 +14,8 @@ const QUALITIES = [3, 0];
 export async function readByLibraw(bytes: Uint8Array<ArrayBuffer>): Promise<DecodedRaw> {
   const libraw = new LibrawWorker();
   try {
-    await libraw.openMosaic(bytes).catch(() => {
+    await libraw.openMosaic(bytes).catch((error: unknown) => {
+      if (error instanceof LibrawGone) throw error;
       throw new Error('This is no raw file that is known, or it is broken.');
     });
     const metadata = await libraw.metadata();

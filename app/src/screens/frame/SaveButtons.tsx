@@ -5,7 +5,7 @@ import { Button } from '../../instruments/Button';
 import { Choice } from '../../instruments/Choice';
 import type { StoredFile, StoredKind } from '../../storage/frameRecord';
 import type { ListedFrame } from '../../storage/madeFrame';
-import { MIME_TYPES, saveToComputer } from '../../storage/save';
+import { fileBlob, saveToComputer } from '../../storage/save';
 import { COLOUR, FONT } from '../../theme/theme';
 import { WorkerLost } from '../../workers/startedWorker';
 import type { OpenedFrame } from './useFrameView';
@@ -62,7 +62,7 @@ export function SaveButtons({ frame, opened }: SaveButtonsProps) {
     label: `${kindWords(file)} · ${megabytes(file.bytes)}`,
     work: async (): Promise<[string, Blob]> => [
       file.name,
-      new Blob([await opened.bytes(file)], { type: MIME_TYPES[file.kind] }),
+      fileBlob(file.kind, [await opened.bytes(file)]),
     ],
   });
   const asSeen = (file: StoredFile, to: Reframe) => ({

@@ -1,5 +1,5 @@
 import { CALIBRATION_D65, type CameraProfile } from '../../colour/cameraProfile';
-import { invert, type Mat3, type Vec3 } from '../../colour/mat3';
+import { invertibleOf, type Mat3, type Vec3 } from '../../colour/mat3';
 import { XYZ_TO_SRGB } from '../../colour/srgb';
 import { DngError } from '../dng/dngError';
 import { normalised } from '../dng/normalisation';
@@ -205,16 +205,8 @@ function orientationOfFlip(flip: number): number {
 }
 
 /** Three rows of three that have an inverse; null for anything else. */
-function matrixOf(rows: readonly (readonly number[])[] | undefined): Mat3 | null {
-  const m = (rows ?? []).slice(0, 3).flatMap((row) => row.slice(0, 3)) as unknown as Mat3;
-  if (m.length !== 9 || !m.every(Number.isFinite)) return null;
-  try {
-    invert(m);
-    return m;
-  } catch {
-    return null;
-  }
-}
+const matrixOf = (rows: readonly (readonly number[])[]): Mat3 | null =>
+  invertibleOf(rows.slice(0, 3).flatMap((row) => row.slice(0, 3)));
 
 /** Of a camera nobody knows, colours are taken for those of sRGB, as LibRaw does. */
 function profileOf({ color_data: { cam_xyz, dng_color = [] } }: LibrawMetadata): CameraProfile {

@@ -1,5 +1,7 @@
 import type { PixelBox } from '../../optics/aspect';
+import type { Crop } from '../../recipe/reframe';
 import { TiffReader } from '../tiff/reader';
+import { TIFF_TYPES } from '../tiff/types';
 import { findRaw, readDng } from './readDng';
 import { TAG } from './tags';
 
@@ -8,24 +10,14 @@ export interface DngFraming {
   /** TIFF's Orientation. */
   readonly orientation: number;
   /** Shares of the default crop's sides, as they lie in the file. */
-  readonly crop: {
-    readonly x: number;
-    readonly y: number;
-    readonly width: number;
-    readonly height: number;
-  };
+  readonly crop: Crop;
 }
-
-const SHORT = 3;
-const LONG = 4;
-const RATIONAL = 5;
 
 /** What an entry of a directory is to say. */
 interface Said {
   readonly tag: number;
-  readonly type: number;
-  readonly count: number;
-  /** Written in the file's byte order: 2 or 4 bytes each. */
+  readonly type: 'SHORT' | 'LONG' | 'RATIONAL';
+  /** Written in the file's byte order: 2 or 4 bytes each; of a rational both. */
   readonly values: readonly number[];
 }
 
@@ -42,20 +34,18 @@ export function framedDng(bytes: Uint8Array, { orientation, crop }: DngFraming):
   const root = reader.root();
   const raw = findRaw(reader, root);
   const box = pixelBox(crop, width, height);
-  const turned: Said = { tag: TAG.Orientation, type: SHORT, count: 1, values: [orientation] };
+  const turned: Said = { tag: TAG.Orientation, type: 'SHORT', values: [orientation] };
   const cut: Said = {
     tag: TAG.DefaultUserCrop,
-    type: RATIONAL,
-    count: 4,
+    type: 'RATIONAL',
     values: [box.y, height, box.x, width, box.y + box.height, height, box.x + box.width, width],
   };
-  const start = bytes.length + (bytes.length % 2);
   const parts: Uint8Array[] = [
     bytes.slice(0, 8),
     bytes.subarray(8),
     new Uint8Array(bytes.length % 2),
   ];
-  let at = start;
+  let at = bytes.length + (bytes.length % 2);
   const append = (offset: number, said: readonly Said[]): number => {
     const directory = directoryWith(bytes, offset, said, at, little);
     parts.push(directory);
@@ -70,7 +60,7 @@ export function framedDng(bytes: Uint8Array, { orientation, crop }: DngFraming):
     const offsets = reader
       .numbers(root, TAG.SubIFDs)
       .map((offset) => (offset === raw.offset ? rawAt : offset));
-    const subs: Said = { tag: TAG.SubIFDs, type: LONG, count: offsets.length, values: offsets };
+    const subs: Said = { tag: TAG.SubIFDs, type: 'LONG', values: offsets };
     first = append(root.offset, [turned, subs]);
   }
   new DataView(parts[0].buffer).setUint32(4, first, little);
@@ -78,7 +68,7 @@ export function framedDng(bytes: Uint8Array, { orientation, crop }: DngFraming):
 }
 
 /** Whole photosites. */
-function pixelBox(crop: DngFraming['crop'], width: number, height: number): PixelBox {
+function pixelBox(crop: Crop, width: number, height: number): PixelBox {
   const [x, y] = [Math.round(crop.x * width), Math.round(crop.y * height)];
   return {
     x,
@@ -110,7 +100,7 @@ function directoryWith(
     if (!replaced.has(tag)) entries.push({ tag, kept, said: null });
   }
   entries.sort((a, b) => a.tag - b.tag);
-  const sizeOf = ({ type, values }: Said): number => values.length * (type === SHORT ? 2 : 4);
+  const sizeOf = ({ type, values }: Said): number => values.length * (type === 'SHORT' ? 2 : 4);
   const spilled = said.filter((s) => sizeOf(s) > 4).reduce((sum, s) => sum + sizeOf(s), 0);
   const head = 2 + 12 * entries.length + 4;
   const out = new Uint8Array(head + spilled);
@@ -122,12 +112,13 @@ function directoryWith(
     if (kept !== null) out.set(bytes.subarray(kept, kept + 12), entry);
     if (!s) return;
     view.setUint16(entry, s.tag, little);
-    view.setUint16(entry + 2, s.type, little);
-    view.setUint32(entry + 4, s.count, little);
+    const { code, size } = TIFF_TYPES[s.type];
+    view.setUint16(entry + 2, code, little);
+    view.setUint32(entry + 4, sizeOf(s) / size, little);
     const inline = sizeOf(s) <= 4;
     if (!inline) view.setUint32(entry + 8, at + spill, little);
     s.values.forEach((value, n) => {
-      if (s.type === SHORT) view.setUint16((inline ? entry + 8 : spill) + 2 * n, value, little);
+      if (s.type === 'SHORT') view.setUint16((inline ? entry + 8 : spill) + 2 * n, value, little);
       else view.setUint32((inline ? entry + 8 : spill) + 4 * n, value, little);
     });
     if (!inline) spill += sizeOf(s);

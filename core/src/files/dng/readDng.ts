@@ -4,7 +4,7 @@ import {
   type Calibration,
   type CameraProfile,
 } from '../../colour/cameraProfile';
-import { diagonal, invert, multiplyMat, type Mat3, type Vec3 } from '../../colour/mat3';
+import { diagonal, invertibleOf, multiplyMat, type Mat3, type Vec3 } from '../../colour/mat3';
 import type { PixelBox } from '../../optics/aspect';
 import type { Crop } from '../../recipe/reframe';
 import type { NoiseProfile } from '../../sensor/noiseProfile';
@@ -148,18 +148,6 @@ function chosenIn([top, left, bottom, right]: number[]): Crop | null {
 const finite = (v: number | undefined): number | undefined =>
   v !== undefined && Number.isFinite(v) ? v : undefined;
 
-/** Nine numbers that make a matrix with an inverse; null for anything else. */
-function matrixOf(values: readonly number[]): Mat3 | null {
-  if (values.length !== 9 || !values.every(Number.isFinite)) return null;
-  const m = values as unknown as Mat3;
-  try {
-    invert(m);
-    return m;
-  } catch {
-    return null;
-  }
-}
-
 const isDiagonal = (m: Mat3): boolean => m.every((v, i) => i % 4 === 0 || v === 0);
 
 /**
@@ -177,8 +165,8 @@ function profileOf(reader: TiffReader, root: TiffDirectory): CameraProfile {
     (reader.text(root, TAG.CameraCalibrationSignature) ?? '') ===
     (reader.text(root, TAG.ProfileCalibrationSignature) ?? '');
   const calibration = (tags: (typeof CALIBRATION_TAGS)[number]): Calibration | null => {
-    const colorMatrix = matrixOf(reader.numbers(root, tags.colour));
-    const own = (isOurs && matrixOf(reader.numbers(root, tags.camera))) || IDENTITY;
+    const colorMatrix = invertibleOf(reader.numbers(root, tags.colour));
+    const own = (isOurs && invertibleOf(reader.numbers(root, tags.camera))) || IDENTITY;
     const camera = multiplyMat(analogue, own);
     return (
       colorMatrix && {
@@ -186,7 +174,7 @@ function profileOf(reader: TiffReader, root: TiffDirectory): CameraProfile {
         colorMatrix: multiplyMat(camera, colorMatrix),
         // White-balanced values are the same whatever each colour was multiplied by; mixed colours
         // are not, and the forward matrix was made for others.
-        forwardMatrix: isDiagonal(camera) ? matrixOf(reader.numbers(root, tags.forward)) : null,
+        forwardMatrix: isDiagonal(camera) ? invertibleOf(reader.numbers(root, tags.forward)) : null,
       }
     );
   };
