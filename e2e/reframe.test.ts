@@ -250,3 +250,36 @@ test('a line is drawn to level by; leaving keeps what was done, Cancel does not'
     ),
   );
 });
+
+test.each([
+  ['png', 'PNG', '.png'],
+  ['tiff', 'TIFF', '.tif'],
+])(
+  'a picture of 16 bits keeps them all where it is not straightened: %s',
+  async (kind, label, ending) => {
+    const page = await frameOf(`/?scene=test-wall&mp=3&crop=2&time=1/60&iso=100&files=${kind}`);
+    const files = await downloads(page);
+    await openTool(page);
+    await press(page, '1:1');
+    await press(page, 'Turn right');
+    const { crop } = await dataOf<Reframed>(page, 'reframe');
+    await press(page, 'Done');
+    await until(() => pageText(page), /Seen reframed: /);
+    await press(page, `Save ${label}`);
+    const part = await files.next(ending);
+    await press(page, 'untouched');
+    await page.waitForFunction((l) => document.body.innerText.includes(`Save ${l} · `), {}, label);
+    const button = new RegExp(`Save ${label} · [^\\n]*`).exec(await pageText(page))![0];
+    await press(page, button);
+    const whole = await files.next(ending);
+    const [w, h] = sizeOf(whole).reverse();
+    const box = [crop.width * w, crop.height * h, crop.x * w, crop.y * h].map(Math.round);
+    const judged = `${whole}-judged.png`;
+    const cut = `${box[0]}x${box[1]}+${box[2]}+${box[3]}`;
+    execFileSync('convert', [whole, '-rotate', '90', '+repage', '-crop', cut, '+repage', judged]);
+    expect(sizeOf(part)).toEqual(sizeOf(judged));
+    expect(apart(part, judged)).toBe(0);
+    const bits = execFileSync('identify', ['-format', '%z', part]).toString();
+    expect(bits).toBe('16');
+  },
+);

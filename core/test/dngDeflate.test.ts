@@ -44,6 +44,8 @@ function blockOf(source: string, ...args: string[]): TiffField[] {
 const decoded = (...fields: TiffField[]): Uint16Array =>
   decodeStored(readDng(foreign(SIZE, ramp(SIZE), [...LEVELS, ...fields])));
 
+const ZIP = numbers(TAG.Compression, [8], 'SHORT');
+
 describe('whole numbers', () => {
   test.each([1, 2])('16 bits, predictor %i', (predictor) => {
     const source = noise();
@@ -58,16 +60,21 @@ describe('whole numbers', () => {
     run('convert', [source, '-depth', '8', bytes]);
     expect(Buffer.from(Uint8Array.from(decoded(...block)))).toEqual(readFileSync(bytes));
   });
-  test('12 bits, packed, and every other photosite told by the one before (predictor 34892)', () => {
+  test('12 bits, packed', () => {
     const data = ramp(SIZE);
     const twelve = new Uint8Array(deflateSync(packed(data, SIZE, 12)));
     const bits = numbers(TAG.BitsPerSample, [12], 'SHORT');
-    const zip = numbers(TAG.Compression, [8], 'SHORT');
-    expect(decoded(zip, bits, ...stripOf(twelve))).toEqual(data);
-    const told = data.map((v, i) => (i % SIZE.width < 2 ? v : v - data[i - 2]));
+    expect(decoded(ZIP, bits, ...stripOf(twelve))).toEqual(data);
+  });
+  test.each([
+    [34892, 2],
+    [34893, 4],
+  ])('predictor %i: told by the photosite %i before (DNG 1.4)', (code, step) => {
+    const data = ramp(SIZE);
+    const told = data.map((v, i) => (i % SIZE.width < step ? v : v - data[i - step]));
     const block = new Uint8Array(deflateSync(new Uint8Array(told.buffer)));
-    const predictor = numbers(TAG.Predictor, [34892], 'SHORT');
-    expect(decoded(zip, predictor, ...stripOf(block))).toEqual(data);
+    const predictor = numbers(TAG.Predictor, [code], 'SHORT');
+    expect(decoded(ZIP, predictor, ...stripOf(block))).toEqual(data);
   });
 });
 
@@ -101,6 +108,33 @@ describe('floating-point numbers, white 1', () => {
     ours.forEach((v, i) =>
       expect(Math.abs(v - theirs[i])).toBeLessThanOrEqual(1 + theirs[i] / 2048),
     );
+  });
+  test.each([
+    [34894, 2],
+    [34895, 4],
+  ])('predictor %i: bytes told by those %i before (DNG 1.4)', (code, step) => {
+    // Thirds of stops under white, most significant bytes first, a plane of bytes after the other.
+    const { width, height } = SIZE;
+    const values = Float32Array.from({ length: width * height }, (_, i) => 2 ** (-(i % 29) / 3));
+    const view = new DataView(values.buffer);
+    const bytes = new Uint8Array(4 * values.length);
+    for (let y = 0; y < height; y++) {
+      const row = bytes.subarray(4 * width * y, 4 * width * (y + 1));
+      for (let x = 0; x < width; x++)
+        for (let b = 0; b < 4; b++) row[b * width + x] = view.getUint8(4 * (y * width + x) + 3 - b);
+      for (let n = row.length - 1; n >= step; n--) row[n] -= row[n - step];
+    }
+    const fields = [
+      LEVELS[0],
+      ...WHITE_ONE,
+      ZIP,
+      numbers(TAG.Predictor, [code], 'SHORT'),
+      numbers(TAG.SampleFormat, [3], 'SHORT'),
+      numbers(TAG.BitsPerSample, [32], 'SHORT'),
+      ...stripOf(new Uint8Array(deflateSync(bytes))),
+    ];
+    const stored = decodeStored(readDng(foreign(SIZE, ramp(SIZE), fields)));
+    expect(stored).toEqual(Uint16Array.from(values, (v) => Math.round(65535 * v)));
   });
   test('24 bits and 32 bits uncompressed: numbers by their definition (IEEE 754; DNG 1.4, appendix)', () => {
     // Sign, exponent (7 bits, 63 is one), fraction (16 bits): 1, 0.5, 0.75, 2 (clips), -1, smallest.
@@ -155,15 +189,14 @@ test('white of each colour: light is brought to one scale (DNG 1.4, chapter 5)',
 });
 
 test('a block that is no zlib, or not all there, is refused', () => {
-  const zip = numbers(TAG.Compression, [8], 'SHORT');
   const whole = new Uint8Array(deflateSync(new Uint8Array(ramp(SIZE).buffer)));
-  expect(() => decoded(zip, ...stripOf(new Uint8Array(50)))).toThrow('cannot be inflated');
-  expect(() => decoded(zip, ...stripOf(whole.slice(0, whole.length - 40)))).toThrow(
+  expect(() => decoded(ZIP, ...stripOf(new Uint8Array(50)))).toThrow('cannot be inflated');
+  expect(() => decoded(ZIP, ...stripOf(whole.slice(0, whole.length - 40)))).toThrow(
     /inflated|too small/,
   );
   const short = new Uint8Array(deflateSync(new Uint8Array(100)));
-  expect(() => decoded(zip, ...stripOf(short))).toThrow(/inflated|too small/);
-  expect(() => decoded(zip, numbers(TAG.Predictor, [7], 'SHORT'), ...stripOf(whole))).toThrow(
+  expect(() => decoded(ZIP, ...stripOf(short))).toThrow(/inflated|too small/);
+  expect(() => decoded(ZIP, numbers(TAG.Predictor, [7], 'SHORT'), ...stripOf(whole))).toThrow(
     'Predictor 7',
   );
 });
