@@ -4,3 +4,23 @@ export { FrameStack, type StackedFrame } from './frameStack';
 export { measureNoise, type StackNoise } from './measureNoise';
 export { greenPlane, halved, type Plane, pyramid } from './pyramid';
 export { NO_SHIFT, type Shift } from './shift';
+export { mergedNoise, mergedVariance } from './merge/mergedNoise';
+export {
+  HELD_SHARE,
+  type MergeFrame,
+  type MergePlan,
+  mergeRows,
+  planMerge,
+} from './merge/mergeRaws';
+export { ALL_FRAMES, frameAt, type Moved, type MovedRegion, withFrame } from './merge/moved';
+export { checkStack, CombineError, type StackRaw, stackRaw, statedExposure } from './stackRaw';
+export { combinedDng, type CombinedLight, fitsWhole } from './combinedDng';
+export {
+  type CameraLight,
+  FIRST_FINISH,
+  type FinishChoices,
+  type FinishPlan,
+  planFinish,
+} from './finish/finish';
+export { finishFull, finishLight, type FinishedPicture, smallLight } from './finish/pictureOf';
+export { type Gathering, GATHERINGS, StackGatherer } from './gather/stackGatherer';

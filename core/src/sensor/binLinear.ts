@@ -8,13 +8,13 @@ import type { PixelBox } from '../optics/aspect';
  * @param shift bits by which values are lowered
  * @param out interleaved RGB, `floor(box.width / factor) * floor(box.height / factor) * 3`
  */
-export function binLinear(
-  raw: Uint16Array,
+export function binLinear<T extends Uint16Array | Float32Array>(
+  raw: T,
   width: number,
   box: PixelBox,
   factor: number,
   shift: number,
-  out: Uint16Array,
+  out: T,
 ): void {
   const columns = Math.floor(box.width / factor);
   const rows = Math.floor(box.height / factor);

@@ -10,12 +10,12 @@ import type { PixelBox } from '../optics/aspect';
  * @param out raw-scaled RGB, interleaved, `floor(box.width / factor) * floor(box.height / factor) * 3`. Throws
  *   RangeError when the factor, or where the box begins, is odd.
  */
-export function binMosaic(
-  raw: Uint16Array,
+export function binMosaic<T extends Uint16Array | Float32Array>(
+  raw: T,
   width: number,
   box: PixelBox,
   factor: number,
-  out: Uint16Array,
+  out: T,
 ): void {
   if (factor % 2 !== 0) throw new RangeError('the factor must be even');
   if ((box.x | box.y) & 1) throw new RangeError('the box must begin with red');

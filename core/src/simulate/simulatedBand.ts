@@ -155,17 +155,18 @@ function addFlash(
 }
 
 /**
- * The raw values of one band, `width * rows`.
+ * The light that one band's photosites are exposed with, before any noise: RGB in camera space,
+ * `3 * width * rows`; see `electronsPerLight`.
  *
  * @param still keeps the light for the frames that follow; null: it is computed for this one
  */
-export function exposeBand(
+export function lightOnBand(
   plan: SimulatedPlan,
   band: number,
   onStage: StageListener = () => {},
   still: StillLight | null = null,
-): Uint16Array {
-  const { width, lens, response, binning, shot } = plan;
+): Float32Array {
+  const { width, shot } = plan;
   const rows = bandRows(plan, band);
   const firstRow = band * TILE_HEIGHT;
   const behind = still !== null && isStillBehindLens(plan) ? still : null;
@@ -176,12 +177,33 @@ export function exposeBand(
     return light;
   };
   const own = striped(plan, firstRow, rows, behind ? behind.behindLens(plan, band, lit) : lit());
-  const light = shot.flash ? addFlash(plan, firstRow, rows, onStage, own) : own;
+  return shot.flash ? addFlash(plan, firstRow, rows, onStage, own) : own;
+}
+
+/** Electrons a photosite gathers for a unit of light. */
+export const electronsPerLight = ({ lens, binning, shot }: SimulatedPlan): number =>
+  electronsPerLuminance(lens.sensor, binning, shot.timeS, lens.fNumber) / 2 ** shot.filterStops;
+
+/** The raw values of one band, `width * rows`; see `lightOnBand`. */
+export function exposeBand(
+  plan: SimulatedPlan,
+  band: number,
+  onStage: StageListener = () => {},
+  still: StillLight | null = null,
+): Uint16Array {
+  const { width, response, shot } = plan;
+  const rows = bandRows(plan, band);
+  const light = lightOnBand(plan, band, onStage, still);
   onStage('shake');
   const raw = new Uint16Array(width * rows);
-  const electronsPerLight =
-    electronsPerLuminance(lens.sensor, binning, shot.timeS, lens.fNumber) / 2 ** shot.filterStops;
-  exposeMosaic(light, width, rows, firstRow, { response, electronsPerLight, seed: shot.seed }, raw);
+  exposeMosaic(
+    light,
+    width,
+    rows,
+    band * TILE_HEIGHT,
+    { response, electronsPerLight: electronsPerLight(plan), seed: shot.seed },
+    raw,
+  );
   onStage('sensor');
   return raw;
 }

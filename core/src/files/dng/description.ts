@@ -2,6 +2,7 @@ import type { CameraProfile } from '../../colour/cameraProfile';
 import type { SeriesPlace } from '../../series/series';
 import type { MeterPattern } from '../../exposure/metering';
 import type { PixelBox } from '../../optics/aspect';
+import type { FloatBits } from './floatBlock';
 
 /** A moment with the clock's offset from UTC; core has no clock of its own. */
 export interface Moment {
@@ -17,6 +18,8 @@ export interface CompositeFrames {
   readonly used: number;
   /** From the start of the first to the end of the last. */
   readonly periodS: number;
+  /** How long each was exposed, where not all as long as the shot says. */
+  readonly timesS?: readonly number[];
 }
 
 /** How a frame was shot, as far as it is known: what is unknown is left out, never made up. */
@@ -64,7 +67,12 @@ export interface RawImage {
   readonly height: number;
   readonly tileWidth: number;
   readonly tileHeight: number;
-  /** Lossless JPEG streams, row by row from the top left. */
+  /**
+   * Floating-point samples of so many bits, deflated, the predictor of DNG 1.4 applied; left out:
+   * whole numbers of 16, as lossless JPEG.
+   */
+  readonly floatBits?: FloatBits;
+  /** Compressed blocks, row by row from the top left. */
   readonly tiles: readonly Uint8Array[];
   readonly blackLevel: number;
   readonly whiteLevel: number;
@@ -81,7 +89,8 @@ export interface DngDescription {
   readonly raw: RawImage;
   /** A baseline JPEG in the raw's own orientation. */
   readonly preview: { readonly jpeg: Uint8Array; readonly width: number; readonly height: number };
-  readonly orientation: 1 | 6;
+  /** TIFF's Orientation. */
+  readonly orientation: number;
   readonly profile: CameraProfile;
   readonly asShotNeutral: readonly [number, number, number];
   readonly baselineExposure: number;

@@ -4,6 +4,7 @@ import { exifDirectory, lensSpecification } from '../exif';
 import { jpegInfo } from '../jpegInfo';
 import { exifMoment } from '../moment';
 import {
+  COMPRESSION_DEFLATE,
   COMPRESSION_JPEG,
   PHOTOMETRIC_CFA,
   PHOTOMETRIC_LINEAR_RAW,
@@ -103,14 +104,15 @@ function cameraFields(dng: DngDescription): TiffField[] {
 }
 
 /**
- * Tiles, or one strip where a single block holds the whole frame (TIFF wants tile sizes in
- * sixteens).
+ * Tiles, or strips where the blocks are as wide as the frame and each ends where it does (TIFF
+ * wants tile sizes in sixteens).
  */
 function blockFields(raw: RawImage): TiffField[] {
   const byteCounts = raw.tiles.map((t) => t.length);
-  if (raw.tiles.length === 1 && raw.tileWidth === raw.width && raw.tileHeight === raw.height)
+  const isWhole = raw.tiles.length === 1 && raw.tileHeight === raw.height;
+  if (raw.tileWidth === raw.width && (isWhole || raw.floatBits))
     return [
-      { tag: TAG.RowsPerStrip, type: 'LONG', values: [raw.height] },
+      { tag: TAG.RowsPerStrip, type: 'LONG', values: [raw.tileHeight] },
       { tag: TAG.StripOffsets, blocks: raw.tiles },
       { tag: TAG.StripByteCounts, type: 'LONG', values: byteCounts },
     ];
@@ -122,6 +124,32 @@ function blockFields(raw: RawImage): TiffField[] {
   ];
 }
 
+/** SampleFormat of TIFF 6.0. */
+const FLOATING = 3;
+/** The floating-point predictor, of the pixel before, and of the one before that (DNG 1.4). */
+const PREDICTOR_FLOAT = 3;
+const PREDICTOR_FLOAT_X2 = 34894;
+
+/** How the samples lie in their blocks. */
+function sampleFields({ floatBits, kind }: RawImage, samples: number): TiffField[] {
+  const each = (value: number): number[] => new Array<number>(samples).fill(value);
+  if (!floatBits)
+    return [
+      { tag: TAG.BitsPerSample, type: 'SHORT', values: each(16) },
+      { tag: TAG.Compression, type: 'SHORT', values: [COMPRESSION_JPEG] },
+    ];
+  return [
+    { tag: TAG.BitsPerSample, type: 'SHORT', values: each(floatBits) },
+    { tag: TAG.Compression, type: 'SHORT', values: [COMPRESSION_DEFLATE] },
+    { tag: TAG.SampleFormat, type: 'SHORT', values: each(FLOATING) },
+    {
+      tag: TAG.Predictor,
+      type: 'SHORT',
+      values: [kind === 'cfa' ? PREDICTOR_FLOAT_X2 : PREDICTOR_FLOAT],
+    },
+  ];
+}
+
 function rawFields({ raw }: DngDescription): TiffField[] {
   const cfa = raw.kind === 'cfa';
   const crop = raw.crop ?? { x: 0, y: 0, width: raw.width, height: raw.height };
@@ -130,8 +158,7 @@ function rawFields({ raw }: DngDescription): TiffField[] {
     { tag: TAG.NewSubfileType, type: 'LONG', values: [0] },
     { tag: TAG.ImageWidth, type: 'LONG', values: [raw.width] },
     { tag: TAG.ImageLength, type: 'LONG', values: [raw.height] },
-    { tag: TAG.BitsPerSample, type: 'SHORT', values: new Array<number>(samples).fill(16) },
-    { tag: TAG.Compression, type: 'SHORT', values: [COMPRESSION_JPEG] },
+    ...sampleFields(raw, samples),
     {
       tag: TAG.PhotometricInterpretation,
       type: 'SHORT',

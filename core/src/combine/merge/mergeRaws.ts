@@ -1,0 +1,122 @@
+import { checkStack, type StackRaw } from '../stackRaw';
+import { measuredExposures } from './exposures';
+import { ALL_FRAMES, findMoved, frameAt, type Moved } from './moved';
+
+/** A frame is relied on up to this share of its range, predicted by those that were given less. */
+export const HELD_SHARE = 0.92;
+/** And no further than this, whatever was predicted: what is cut off at white would pull it down. */
+const NEAR_WHITE = 0.985;
+
+/** One frame of a bracket as the merge needs it. */
+export interface MergeFrame extends StackRaw {
+  /** Light it was given, against the least exposed frame, as measured. */
+  readonly given: number;
+  /** Where it stood among those handed over. */
+  readonly index: number;
+}
+
+/** What is known before a bracket is merged. */
+export interface MergePlan {
+  /** Least exposed first. */
+  readonly frames: readonly MergeFrame[];
+  readonly moved: Moved;
+}
+
+/**
+ * Plans the merge of a bracket: exposures as measured, and what has moved between its frames.
+ *
+ * @param stack two frames or more of one size; throws CombineError where they are not
+ */
+export function planMerge(stack: readonly StackRaw[]): MergePlan {
+  checkStack(stack);
+  const order = stack.map((_, i) => i).sort((a, b) => stack[a].exposure - stack[b].exposure);
+  const given = measuredExposures(order.map((i) => stack[i]));
+  const frames = order.map((index, k) => ({ ...stack[index], given: given[k], index }));
+  return { frames, moved: findMoved(frames) };
+}
+
+/**
+ * Merges rows of a bracket, sample by sample, mosaics before they are demosaiced: the mean of what
+ * the frames say of the light, each weighted by the inverse of its variance (Hasinoff, Durand and
+ * Freeman 2010, "Noise-optimal capture for high dynamic range photography"), of the light predicted
+ * by the frames that were given less. A frame that is predicted to clip is left out: by its own
+ * value the choice would prefer its darker errors. Where something moved, one frame alone.
+ *
+ * @param out light of `rows` rows from `firstRow` on: 1 is where the least exposed frame clips,
+ *   which is what lies there then; below 0 is noise
+ */
+export function mergeRows(
+  { frames, moved }: MergePlan,
+  firstRow: number,
+  rows: number,
+  out: Float32Array,
+): void {
+  const { width, samplesPerPixel } = frames[0];
+  const rowSamples = width * samplesPerPixel;
+  const weight = new Float32Array(rowSamples);
+  for (let row = 0; row < rows; row++) {
+    const from = (firstRow + row) * rowSamples;
+    const light = out.subarray(row * rowSamples, (row + 1) * rowSamples);
+    begin(frames[0], from, light, weight);
+    for (let k = 1; k < frames.length; k++) add(frames[k], from, light, weight);
+    if (moved.regions.length > 0) takeAlone(frames, moved, firstRow + row, light);
+  }
+}
+
+/** The least exposed frame, from which all others are predicted. */
+function begin(frame: MergeFrame, from: number, light: Float32Array, weight: Float32Array): void {
+  const { data, blackLevel, whiteLevel } = frame;
+  const { scale, offset } = frame.noise;
+  const unit = 1 / (whiteLevel - blackLevel);
+  for (let i = 0; i < light.length; i++) {
+    const v = (data[from + i] - blackLevel) * unit;
+    light[i] = v;
+    weight[i] = 1 / (scale * (v > 0 ? v : 0) + offset);
+  }
+}
+
+/** One frame more, where it is predicted to hold the light. */
+function add(frame: MergeFrame, from: number, light: Float32Array, weight: Float32Array): void {
+  const { data, blackLevel, whiteLevel, given } = frame;
+  const { scale, offset } = frame.noise;
+  const unit = 1 / (whiteLevel - blackLevel);
+  const least = HELD_SHARE / given;
+  const perGiven = 1 / given;
+  const squared = given * given;
+  for (let i = 0; i < light.length; i++) {
+    const before = light[i];
+    if (before > least) continue;
+    const v = (data[from + i] - blackLevel) * unit;
+    if (v > NEAR_WHITE) continue;
+    const predicted = before > 0 ? before * given : 0;
+    const w = squared / (scale * predicted + offset);
+    const sum = weight[i] + w;
+    light[i] = before + ((v * perGiven - before) * w) / sum;
+    weight[i] = sum;
+  }
+}
+
+/** Of places where something moved, one frame each; where that one clips, the next that does not. */
+function takeAlone(
+  frames: readonly MergeFrame[],
+  moved: Moved,
+  y: number,
+  light: Float32Array,
+): void {
+  const { width, samplesPerPixel } = frames[0];
+  const rowSamples = width * samplesPerPixel;
+  const cellSamples = moved.cell * samplesPerPixel;
+  for (let x = 0; x < rowSamples; x += cellSamples) {
+    const chosen = frameAt(moved, x / cellSamples, Math.floor(y / moved.cell));
+    if (chosen === ALL_FRAMES) continue;
+    const end = Math.min(rowSamples, x + cellSamples);
+    for (let i = x; i < end; i++)
+      for (let k = chosen; k >= 0; k--) {
+        const { data, blackLevel, whiteLevel, given } = frames[k];
+        const v = (data[y * rowSamples + i] - blackLevel) / (whiteLevel - blackLevel);
+        if (k > 0 && v > NEAR_WHITE) continue;
+        light[i] = v / given;
+        break;
+      }
+  }
+}

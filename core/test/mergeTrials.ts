@@ -1,0 +1,152 @@
+// Merges brackets of the simulated camera, in a process of its own: Jest's sandbox slows number
+// crunching tenfold. Prints as JSON how far the merged light is from the scene's own.
+import { mergedVariance, mergeRows, planMerge, type StackRaw } from '@velmo/core/combine';
+import {
+  bandRows,
+  exposeBand,
+  noiseProfile,
+  planSimulated,
+  plainShot,
+  StillLight,
+  type SimulatedPlan,
+} from '@velmo/core/simulate';
+import { electronsPerLight, lightOnBand } from '../src/simulate/simulatedBand';
+
+interface MergeTrial {
+  readonly scene: string;
+  readonly crop: number;
+  /** Shutter times in seconds. */
+  readonly times: readonly number[];
+  /** Seconds of scene time between the frames. */
+  readonly apartS: number;
+}
+
+const still = new StillLight();
+
+/** Each band's values laid together. */
+function whole<T extends Uint16Array | Float32Array>(
+  plan: SimulatedPlan,
+  out: T,
+  bandOf: (band: number) => T,
+): T {
+  let at = 0;
+  for (let band = 0; band < plan.bands; band++) {
+    const part = bandOf(band);
+    out.set(part, at);
+    at += part.length;
+  }
+  return out;
+}
+
+function frameOf(plan: SimulatedPlan): StackRaw {
+  const { width, height, response, shot } = plan;
+  return {
+    data: whole(plan, new Uint16Array(width * height), (b) =>
+      exposeBand(plan, b, undefined, still),
+    ),
+    width,
+    height,
+    samplesPerPixel: 1,
+    blackLevel: response.blackLevel,
+    whiteLevel: response.whiteLevel,
+    noise: noiseProfile(response),
+    exposure: shot.timeS,
+  };
+}
+
+/** What each photosite would hold without noise, its white 1. */
+function truthOf(plan: SimulatedPlan): Float32Array {
+  const { width, response } = plan;
+  const share = electronsPerLight(plan) / response.saturationE;
+  return whole(plan, new Float32Array(width * plan.height), (band) => {
+    const light = lightOnBand(plan, band, undefined, still);
+    const out = new Float32Array(width * bandRows(plan, band));
+    for (let i = 0; i < out.length; i++) {
+      const [x, y] = [i % width, Math.floor(i / width)];
+      out[i] = light[3 * i + (x & 1) + (y & 1)] * share;
+    }
+    return out;
+  });
+}
+
+function mergeTrial({ scene, crop, times, apartS }: MergeTrial) {
+  const plansOf = (seed: number): SimulatedPlan[] =>
+    times.map((timeS, k) =>
+      planSimulated({
+        ...plainShot(scene),
+        crop,
+        sizeMp: 3,
+        timeS,
+        seed: seed + k,
+        startS: k * apartS,
+      }),
+    );
+  const plans = plansOf(11);
+  const merged = (stack: StackRaw[]) => {
+    const plan = planMerge(stack);
+    const { width, height } = stack[0];
+    const light = new Float32Array(width * height);
+    mergeRows(plan, 0, height, light);
+    return { plan, light };
+  };
+  const { plan, light } = merged(plans.map(frameOf));
+  return {
+    plan,
+    light,
+    truth: truthOf(plans[times.indexOf(Math.min(...times))]),
+    /** The same light with other noise. */
+    again: merged(plansOf(71).map(frameOf)).light,
+  };
+}
+
+const sorted = (values: ArrayLike<number>): Float64Array => Float64Array.from(values).sort();
+
+/**
+ * Errors in stops wherever a frame holds the light, how much larger noise is than the model says is
+ * possible (of two merges, whose photosites differ alike), and how many photosites at which frames
+ * disagree beyond doubt are a mix of them.
+ */
+function errors({ plan, light, truth, again }: ReturnType<typeof mergeTrial>) {
+  const { frames, moved } = plan;
+  const stops: number[] = [];
+  let [squares, disagree, mixed] = [0, 0, 0];
+  const shares = frames.map(({ data, blackLevel, whiteLevel }) =>
+    Float32Array.from(data, (v) => (v - blackLevel) / (whiteLevel - blackLevel)),
+  );
+  for (let i = 0; i < light.length; i++) {
+    const t = truth[i];
+    if (t >= 0.95) continue;
+    const variance = mergedVariance(frames, t);
+    squares += (light[i] - again[i]) ** 2 / (2 * variance);
+    stops.push(Math.abs(Math.log2(Math.max(1e-9, light[i]) / t)));
+    let [differ, isOne] = [false, false];
+    for (const [k, { given, noise }] of frames.entries()) {
+      const v = shares[k][i];
+      if (Math.abs(v / given - light[i]) < 1e-6 * Math.abs(light[i])) isOne = true;
+      if (k === 0) continue;
+      const ratio = given / frames[k - 1].given;
+      const [a, b] = [Math.min(1, shares[k - 1][i] * ratio), Math.min(1, v)];
+      const level = Math.max(0, a, b);
+      const own = noise.scale * level * (1 + ratio) + noise.offset * (1 + ratio * ratio);
+      if (Math.abs(a - b) > 8 * Math.sqrt(own + (0.02 * level) ** 2)) differ = true;
+    }
+    if (differ) disagree++;
+    if (differ && !isOne) mixed++;
+  }
+  const off = sorted(stops);
+  const levels = sorted(truth.filter((_, i) => i % 97 === 0));
+  return {
+    median: off[off.length >> 1],
+    p95: off[Math.floor(0.95 * off.length)],
+    judged: off.length / light.length,
+    noise: Math.sqrt(squares / off.length),
+    rangeStops: Math.log2(levels[levels.length - 1] / levels[0]),
+    given: frames.map((f) => f.given),
+    movedShare: moved.labels.filter((label) => label > 0).length / moved.labels.length,
+    disagree,
+    mixed,
+  };
+}
+
+const trials = JSON.parse(process.argv[2]) as MergeTrial[];
+console.log(JSON.stringify(trials.map((trial) => errors(mergeTrial(trial)))));
