@@ -1,3 +1,5 @@
+import { WAY_IDS } from '@velmo/core/combine';
+import { combine } from './combine';
 import { inspect } from './inspect';
 import { shoot } from './shoot';
 import { UsageError } from './usage';
@@ -7,9 +9,15 @@ const USAGE = `usage: npm run -s tool -- shoot --scene ID --out FILE [--lens mai
                          [--mains 50] [--at 0] [--white 5000,0] [--seed 1] [--upright]
                          [--series bracket:5:2 | burst:10 | focus:0.4m:2m | interval:10:30, then --out f-{n}.dng]
                          [--series long:60:mean|sum|brightest]
-       npm run -s tool -- inspect FILE`;
+       npm run -s tool -- inspect FILE
+       npm run -s tool -- merge|average|median|brightest|sum A.dng B.dng ... --out M.dng [--float] [--picture M.jpg]
+                         merge: [--brightness 0] [--range 0.8] [--detail 1]`;
 
-const COMMANDS: Record<string, (args: string[]) => void> = { shoot, inspect };
+const COMMANDS: Record<string, (args: string[]) => void> = {
+  shoot,
+  inspect,
+  ...Object.fromEntries(WAY_IDS.map((id) => [id, combine(id)])),
+};
 
 /** Exit code 2 and one clear line on bad arguments or a broken file. */
 function main([command, ...args]: string[]): void {
@@ -19,7 +27,10 @@ function main([command, ...args]: string[]): void {
   }
   try {
     const run = COMMANDS[command];
-    if (!run) throw new UsageError(`there is no command "${command}": use shoot or inspect`);
+    if (!run)
+      throw new UsageError(
+        `there is no command "${command}": use ${Object.keys(COMMANDS).join(', ')}`,
+      );
     run(args);
   } catch (error) {
     if (!(error instanceof Error)) throw error;

@@ -7,7 +7,6 @@ import {
 } from '@velmo/core/files';
 import { writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import jpeg from 'jpeg-js';
 import {
   assembleSimulatedDng,
   captureBand,
@@ -35,6 +34,7 @@ import {
   parseSeries,
   type FileKind,
 } from '@velmo/core/settings';
+import { encodeJpeg } from './jpeg';
 import { gatheredBands, lineOf, shotsOf } from './shootSeries';
 import { UsageError, userPath } from './usage';
 
@@ -170,9 +170,6 @@ function wholeOf(name: string, value: string, max: number): number {
   return n;
 }
 
-const encodeJpeg = (rgba: Uint8ClampedArray, width: number, height: number, quality: number) =>
-  new Uint8Array(jpeg.encode({ data: Buffer.from(rgba.buffer), width, height }, quality).data);
-
 /** The developed picture of a shot, at full size. */
 function picture(plan: SimulatedPlan, bands: readonly CapturedBand[]): Uint8Array[] {
   const { files, upright, jpegQuality } = plan.shot;
@@ -184,7 +181,7 @@ function picture(plan: SimulatedPlan, bands: readonly CapturedBand[]): Uint8Arra
     return writePictureTiff(data, width, height, metadata);
   }
   const { width, height, data } = developFrame(frame, developer, plan.crop, upright);
-  return withMetadata(encodeJpeg(data, width, height, jpegQuality), width, height, metadata);
+  return withMetadata(encodeJpeg({ data, width, height }, jpegQuality), width, height, metadata);
 }
 
 /** `shoot`: one simulated exposure into a DNG, JPEG or TIFF, or the frames of a series. */
@@ -215,6 +212,6 @@ function write(plan: SimulatedPlan, bands: readonly CapturedBand[], out: string)
     return;
   }
   const { rgba, width, height } = developPreview(plan, bands);
-  const preview = encodeJpeg(rgba, width, height, PREVIEW_QUALITY);
+  const preview = encodeJpeg({ data: rgba, width, height }, PREVIEW_QUALITY);
   writeFileSync(out, Buffer.concat(assembleSimulatedDng(plan, bands, preview)));
 }

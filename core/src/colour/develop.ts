@@ -21,15 +21,19 @@ export interface Developer {
   /** White-balanced linear value 0..1 of each raw value, per channel. */
   readonly balance: readonly [Float32Array, Float32Array, Float32Array];
   readonly matrix: Mat3;
-  /** sRGB byte of display-linear light, `TONE_STEPS` + 1 entries over 0..1. */
+  /** sRGB byte of display-linear light before it is brightened: entries over 0..1. */
   readonly tone: Uint8Array;
   /** What display-linear light is brightened by before the curve. */
   readonly gain: number;
 }
 
-/** Steps of a developer's tone table. */
-export const TONE_STEPS = 4095;
+/** Steps of a developer's tone table: enough for what sensors hold in one exposure. */
+const TONE_STEPS = 4095;
 const DEEP_STEPS = 65535;
+/** What is brightened by more would show the steps. */
+const MAX_COARSE_GAIN = 4;
+/** The most a developer's tone table has. */
+export const MAX_TONE_STEPS = DEEP_STEPS;
 
 /** DNG BaselineExposure that renders this share of saturation at 18 %. */
 export const baselineExposureFor = (midGreyShareOfSaturation: number): number =>
@@ -54,7 +58,11 @@ export function createDeveloper(settings: DevelopSettings): Developer {
     shares,
     balance: [table(shares[0]), table(shares[1]), table(shares[2])],
     matrix: balancedCameraToSrgb(profile, white),
-    tone: toneTable(new Uint8Array(TONE_STEPS + 1), gain, 255),
+    tone: toneTable(
+      new Uint8Array((gain > MAX_COARSE_GAIN ? DEEP_STEPS : TONE_STEPS) + 1),
+      gain,
+      255,
+    ),
     gain,
   };
 }
@@ -80,9 +88,9 @@ export const deepTone = ({ gain }: Developer): Uint16Array =>
  */
 export function developRgb(raw: Uint16Array, developer: Developer, out: Uint8ClampedArray): void {
   const [tr, tg, tb] = developer.balance;
-  const s = TONE_STEPS;
-  const [m0, m1, m2, m3, m4, m5, m6, m7, m8] = developer.matrix.map((v) => v * s);
   const tone = developer.tone;
+  const s = tone.length - 1;
+  const [m0, m1, m2, m3, m4, m5, m6, m7, m8] = developer.matrix.map((v) => v * s);
   const pixels = Math.floor(raw.length / 3);
   // One store a pixel instead of four; every machine a browser or Node runs on is little-endian.
   const words = new Uint32Array(out.buffer, out.byteOffset, pixels);

@@ -1,5 +1,5 @@
 import { createRoutines, padded } from '../wasm';
-import { developRgb, TONE_STEPS, type Developer } from './develop';
+import { developRgb, MAX_TONE_STEPS, type Developer } from './develop';
 import { DEVELOP_WASM } from './developWasm';
 
 /** The inner loop; addresses in bytes. See core/assembly/develop.ts. */
@@ -20,7 +20,7 @@ interface DevelopRoutines {
 
 const MATRIX = 64;
 const TONE = MATRIX + 64;
-const RAW = TONE + TONE_STEPS + 65;
+const RAW = TONE + MAX_TONE_STEPS + 65;
 
 /**
  * Develops frames of one size over and over: raw values are laid into `raw`, the picture is found in `rgba`. Both live in the
@@ -57,14 +57,15 @@ export class DevelopingTable {
       return;
     }
     if (this.laid !== developer) this.lay(developer);
-    const { black, shares } = developer;
-    routines.developPixels(RAW, blocks, black, ...shares, MATRIX, TONE, TONE_STEPS, rgbaAt);
+    const { black, shares, tone } = developer;
+    const steps = tone.length - 1;
+    routines.developPixels(RAW, blocks, black, ...shares, MATRIX, TONE, steps, rgbaAt);
   }
 
   private lay(developer: Developer): void {
-    const steps = developer.matrix.map((v) => v * TONE_STEPS);
-    new Float32Array(this.buffer, MATRIX, 9).set(steps);
-    new Uint8Array(this.buffer, TONE, TONE_STEPS + 1).set(developer.tone);
+    const { matrix, tone } = developer;
+    new Float32Array(this.buffer, MATRIX, 9).set(matrix.map((v) => v * (tone.length - 1)));
+    new Uint8Array(this.buffer, TONE, tone.length).set(tone);
     this.laid = developer;
   }
 }

@@ -31,7 +31,6 @@ export {
   developRgb,
   type DevelopSettings,
   luminanceRow,
-  TONE_STEPS,
 } from './develop';
 export { DevelopingTable } from './developingTable';
 export { srgbProfile } from './iccSrgb';

@@ -1,3 +1,4 @@
+import { rowStream, xorshift32 } from '../sensor/noise';
 import type { NoiseProfile } from '../sensor/noiseProfile';
 import type { ShotMetadata } from '../files/dng/description';
 import { encodeBand } from '../files/dng/encodeBand';
@@ -21,14 +22,21 @@ export interface CombinedLight {
 export const COMBINED_BLACK = 1024;
 export const COMBINED_WHITE = 65535;
 const RANGE = COMBINED_WHITE - COMBINED_BLACK;
+/** Brings 32 bits to 0..1. */
+const CHANCE = 2 ** -32;
 /** Of 16-bit floating-point numbers the finest step in the dark. */
 const HALF_STEP = 2 ** -24;
 
-/** Light in whole numbers of 16 bits. */
+/**
+ * Light in whole numbers of 16 bits. Rounded up or down by chance, so that what lies between two
+ * steps is right on the mean and shows none.
+ */
 export function wholeLight(light: Float32Array): Uint16Array {
   const whole = new Uint16Array(light.length);
+  let chance = rowStream(light.length, 1);
   for (let i = 0; i < light.length; i++) {
-    const v = light[i] * RANGE + COMBINED_BLACK + 0.5;
+    chance = xorshift32(chance);
+    const v = light[i] * RANGE + COMBINED_BLACK + chance * CHANCE;
     whole[i] = v < 0 ? 0 : v > COMBINED_WHITE ? COMBINED_WHITE : v;
   }
   return whole;

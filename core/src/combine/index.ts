@@ -15,12 +15,10 @@ export {
 export { ALL_FRAMES, frameAt, type Moved, type MovedRegion, withFrame } from './merge/moved';
 export { checkStack, CombineError, type StackRaw, stackRaw, statedExposure } from './stackRaw';
 export { combinedDng, type CombinedLight, fitsWhole } from './combinedDng';
-export {
-  type CameraLight,
-  FIRST_FINISH,
-  type FinishChoices,
-  type FinishPlan,
-  planFinish,
-} from './finish/finish';
+export { FIRST_FINISH, type FinishChoices, type FinishPlan, planFinish } from './finish/finish';
 export { finishFull, finishLight, type FinishedPicture, smallLight } from './finish/pictureOf';
 export { type Gathering, GATHERINGS, StackGatherer } from './gather/stackGatherer';
+export { combinedShot } from './combinedShot';
+export { COMBINE_WAYS, WAY_IDS, type WayId, wayOf, waysFor } from './ways/index';
+export type { Combined, Combiner, CombineWay, MovedChoice, StackFacts } from './ways/way';
+export { combinedPicture, finishPlanOf, smallPicture } from './combinedPicture';

@@ -13,10 +13,8 @@ export interface Region {
 }
 
 /** Reflects a coordinate into 0..size-1 without changing its parity, so that colours stay in place. */
-const mirror = (v: number, size: number): number => (v < 0 ? -v : v >= size ? 2 * size - 2 - v : v);
-
-/** Raw values; as floating-point numbers they are not rounded. */
-type RawValues = Uint16Array | Float32Array;
+export const mirror = (v: number, size: number): number =>
+  v < 0 ? -v : v >= size ? 2 * size - 2 - v : v;
 
 /**
  * @param raw mosaic, `width * height`, RGGB from the top left, both at least 3
@@ -24,18 +22,16 @@ type RawValues = Uint16Array | Float32Array;
  * @param out raw-scaled RGB, interleaved, `region.width * region.height * 3`; values are clamped to
  *   0..whiteLevel. Throws RangeError when the region leaves the frame or `out` is too small.
  */
-export function demosaicMalvar<T extends RawValues>(
-  raw: T,
+export function demosaicMalvar(
+  raw: Uint16Array,
   width: number,
   height: number,
   whiteLevel: number,
   region: Region,
-  out: T,
+  out: Uint16Array,
 ): void {
   checkRegion(width, height, region, out.length);
   const clamp = (v: number): number => (v < 0 ? 0 : v > whiteLevel ? whiteLevel : v);
-  // Whole numbers are cut off.
-  const half = out instanceof Float32Array ? 0 : 0.5;
   const columns = new Int32Array(region.width + 4);
   for (let i = 0; i < columns.length; i++) columns[i] = mirror(region.x + i - 2, width);
   let o = 0;
@@ -64,17 +60,17 @@ export function demosaicMalvar<T extends RawValues>(
         const green = (4 * c + 2 * (n + s + w + e) - far - side) / 8;
         const opposite = (6 * c + 2 * diagonal - 1.5 * (far + side)) / 8;
         const isRed = (y & 1) === 0;
-        out[o] = isRed ? c : clamp(opposite + half);
-        out[o + 1] = clamp(green + half);
-        out[o + 2] = isRed ? clamp(opposite + half) : c;
+        out[o] = isRed ? c : clamp(opposite + 0.5);
+        out[o + 1] = clamp(green + 0.5);
+        out[o + 2] = isRed ? clamp(opposite + 0.5) : c;
       } else {
         // A green photosite: one colour lies left and right, the other above and below.
         const across = (5 * c + 4 * (w + e) - diagonal - side + 0.5 * far) / 8;
         const along = (5 * c + 4 * (n + s) - diagonal - far + 0.5 * side) / 8;
         const redRow = (y & 1) === 0;
-        out[o] = clamp((redRow ? across : along) + half);
+        out[o] = clamp((redRow ? across : along) + 0.5);
         out[o + 1] = c;
-        out[o + 2] = clamp((redRow ? along : across) + half);
+        out[o + 2] = clamp((redRow ? along : across) + 0.5);
       }
     }
   }

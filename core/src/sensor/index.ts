@@ -2,6 +2,7 @@ export { binLinear } from './binLinear';
 export { binMosaic } from './binMosaic';
 export { cameraProfile, cameraResponse, type CameraSensitivities } from './cameraResponse';
 export { checkRegion, demosaicMalvar, type Region } from './demosaic';
+export { demosaicDirected } from './demosaicDirected';
 export { exposeLive, type LightStripes } from './exposeLive';
 export { exposeMosaic, type MosaicExposure, poissonCount } from './exposeMosaic';
 export { createLightPlane, depthExtremes, type LightPlane, rowsOf } from './lightPlane';

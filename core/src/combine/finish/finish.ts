@@ -14,10 +14,11 @@ export interface FinishChoices {
   readonly detail: number;
 }
 
-export const FIRST_FINISH: FinishChoices = { brightness: 0, range: 0.8, detail: 1 };
+export const FIRST_FINISH: FinishChoices = { brightness: 0, range: 0.9, detail: 1.1 };
 
-/** Stops a picture shows between its darkest and its brightest large parts. */
-const SHOWN_STOPS = 5.5;
+/** Stops a picture shows above and below the mean of its large parts. */
+const SHOWN_ABOVE = 2.4;
+const SHOWN_BELOW = 4.5;
 /** Difference that separates large parts, in stops. */
 const EDGE_STOPS = 0.7;
 /** Neighbourhood of the base, against the shorter side. */
@@ -26,12 +27,12 @@ const NEIGHBOURHOOD = 1 / 24;
 const KEY = 0.18;
 /** The brightest share of the picture is let go to white, the darkest to black. */
 const BRIGHTEST_SHARE = 0.001;
-const EXTREMES = 0.02;
+const EXTREMES = 0.005;
 /** Darker than this there is only noise: stops under the light that is shown as 18 %. */
 const DARKEST_STOPS = -16;
 
-/** Linear RGB of a raw's light, before its white balance. */
-export interface CameraLight {
+/** Linear RGB of a raw's light, white-balanced. */
+export interface BalancedLight {
   /** `3 * width * height`, 1 where the raw clips. */
   readonly data: Float32Array;
   readonly width: number;
@@ -41,15 +42,12 @@ export interface CameraLight {
 /** What is measured once on a small picture, and holds for every size of it. */
 export interface FinishPlan {
   readonly base: LocalLine;
-  /** Size of the small picture the base was measured on. */
-  readonly width: number;
-  readonly height: number;
-  /** White balance, and the matrix to linear sRGB, brightened by BaselineExposure. */
-  readonly balance: Vec3;
+  /** The matrix to linear sRGB, brightened by BaselineExposure. */
   readonly matrix: Float32Array;
-  /** Mean of the light in stops, and how far its large parts reach. */
+  /** Mean of the light in stops, and how far it reaches above and below. */
   readonly mean: number;
-  readonly stops: number;
+  readonly above: number;
+  readonly below: number;
   /** The brightest light that is told from white, in stops. */
   readonly brightest: number;
 }
@@ -61,48 +59,50 @@ export interface FinishPlan {
  * @param small the picture, a few hundred pixels along its sides
  */
 export function planFinish(
-  { data, width, height }: CameraLight,
+  { data, width, height }: BalancedLight,
   { profile, asShotNeutral }: Pick<RawFile, 'profile' | 'asShotNeutral'>,
   baselineExposure: number,
 ): FinishPlan {
-  const top = Math.max(...asShotNeutral);
-  const balance = asShotNeutral.map((v) => top / v) as unknown as Vec3;
   const white = whiteFromNeutral(profile, asShotNeutral);
   const gain = 2 ** baselineExposure;
   const matrix = Float32Array.from(balancedCameraToSrgb(profile, white), (v) => v * gain);
   const stops = new Float32Array(width * height);
   const rgb: [number, number, number] = [0, 0, 0];
   for (let p = 0; p < stops.length; p++) {
-    developed(data, 3 * p, balance, matrix, rgb);
+    developed(data, 3 * p, matrix, rgb);
     stops[p] = stopsOf(rgb);
   }
   const radius = Math.max(2, Math.round(Math.min(width, height) * NEIGHBOURHOOD));
   const base = guidedBase({ data: stops, width, height }, radius, EDGE_STOPS);
   const sorted = stops.slice().sort();
   const at = (share: number): number => sorted[Math.round(share * (sorted.length - 1))];
+  const mean = stops.reduce((sum, v) => sum + v, 0) / stops.length;
   return {
     base,
-    width,
-    height,
-    balance,
     matrix,
-    mean: stops.reduce((sum, v) => sum + v, 0) / stops.length,
-    stops: at(1 - EXTREMES) - at(EXTREMES),
+    mean,
+    above: at(1 - EXTREMES) - mean,
+    below: mean - at(EXTREMES),
     brightest: at(1 - BRIGHTEST_SHARE),
   };
+}
+
+/** What white-balanced light is multiplied by, so that the colour that clips first clips at 1. */
+export function balanceOf({ asShotNeutral }: Pick<RawFile, 'asShotNeutral'>): Vec3 {
+  const top = Math.max(...asShotNeutral);
+  return [top / asShotNeutral[0], top / asShotNeutral[1], top / asShotNeutral[2]];
 }
 
 /** Linear sRGB of a pixel; what clips in one channel does so in all, and stays white. */
 function developed(
   data: Float32Array,
   i: number,
-  [br, bg, bb]: Vec3,
   m: Float32Array,
   rgb: [number, number, number],
 ): void {
-  const r = Math.min(1, data[i] * br);
-  const g = Math.min(1, data[i + 1] * bg);
-  const b = Math.min(1, data[i + 2] * bb);
+  const r = Math.min(1, data[i]);
+  const g = Math.min(1, data[i + 1]);
+  const b = Math.min(1, data[i + 2]);
   rgb[0] = m[0] * r + m[1] * g + m[2] * b;
   rgb[1] = m[3] * r + m[4] * g + m[5] * b;
   rgb[2] = m[6] * r + m[7] * g + m[8] * b;
@@ -132,16 +132,17 @@ const encoded = Uint8ClampedArray.from({ length: ENCODED_STEPS + 1 }, (_, i) =>
 export function finishRows(
   plan: FinishPlan,
   { brightness, range, detail }: FinishChoices,
-  light: CameraLight,
+  light: BalancedLight,
   firstRow: number,
   height: number,
   out: Uint8ClampedArray,
 ): void {
   const { data, width } = light;
-  const { base, balance, matrix, mean, stops, brightest } = plan;
-  const share = 1 - range * Math.max(0, 1 - SHOWN_STOPS / Math.max(1e-6, stops));
+  const { base, matrix, mean, brightest } = plan;
+  const above = keptShare(plan.above, SHOWN_ABOVE, range);
+  const below = keptShare(plan.below, SHOWN_BELOW, range);
   const key = Math.log2(KEY) + brightness;
-  const white = 2 ** (2 * Math.max(0, key + share * (brightest - mean)));
+  const white = 2 ** (2 * Math.max(0, key + above * (brightest - mean)));
   const rgb: [number, number, number] = [0, 0, 0];
   const [scaleX, scaleY] = [base.width / width, base.height / height];
   for (let y = 0, p = 0; y < light.height; y++) {
@@ -151,7 +152,7 @@ export function finishRows(
     const upper = y0 * base.width;
     const lower = Math.min(base.height - 1, y0 + 1) * base.width;
     for (let x = 0; x < width; x++, p++) {
-      developed(data, 3 * p, balance, matrix, rgb);
+      developed(data, 3 * p, matrix, rgb);
       const own = stopsOf(rgb);
       const u = clampTo((x + 0.5) * scaleX - 0.5, base.width - 1);
       const x0 = Math.min(Math.floor(u), Math.max(0, base.width - 2));
@@ -170,12 +171,17 @@ export function finishRows(
         w01 * offset[lower + x0] +
         w11 * offset[lower + x1];
       const large = a * own + b;
-      const toned = 2 ** (key + share * (large - mean) + detail * (own - large));
+      const toned =
+        2 ** (key + (large > mean ? above : below) * (large - mean) + detail * (own - large));
       const shown = Math.min(1, (toned * (1 + toned / white)) / (1 + toned));
       store(rgb, shown / 2 ** own, shown, out, 4 * p);
     }
   }
 }
+
+/** What is kept of large differences that reach so far, where so much can be shown. */
+const keptShare = (reach: number, shown: number, range: number): number =>
+  1 - range * Math.max(0, 1 - shown / Math.max(shown, reach));
 
 const clampTo = (v: number, most: number): number => (v < 0 ? 0 : v > most ? most : v);
 

@@ -1,8 +1,9 @@
+import type { Vec3 } from '../../colour/mat3';
 import type { RawLayout } from '../../files/rawFile';
 import { binLinear } from '../../sensor/binLinear';
 import { binMosaic } from '../../sensor/binMosaic';
-import { demosaicMalvar } from '../../sensor/demosaic';
-import { finishRows, type CameraLight, type FinishChoices, type FinishPlan } from './finish';
+import { demosaicDirected } from '../../sensor/demosaicDirected';
+import { finishRows, type BalancedLight, type FinishChoices, type FinishPlan } from './finish';
 
 /** Rows finished at a time: few enough to stay in the cache. */
 const ROWS = 32;
@@ -18,7 +19,12 @@ export interface FinishedPicture {
  * The part of combined light that is meant to be seen, made smaller by a whole number (even of a
  * mosaic), no longer than `longPx` and no shorter than half of that, if it is that long.
  */
-export function smallLight(light: Float32Array, layout: RawLayout, longPx: number): CameraLight {
+export function smallLight(
+  light: Float32Array,
+  layout: RawLayout,
+  balance: Vec3,
+  longPx: number,
+): BalancedLight {
   const { kind, width, crop } = layout;
   const step = kind === 'cfa' ? 2 : 1;
   const factor = step * Math.max(1, Math.ceil(Math.max(crop.width, crop.height) / longPx / step));
@@ -31,6 +37,7 @@ export function smallLight(light: Float32Array, layout: RawLayout, longPx: numbe
   const data = new Float32Array(3 * small.width * small.height);
   if (kind === 'cfa') binMosaic(light, width, box, factor, data);
   else binLinear(light, width, box, factor, 0, data);
+  for (let i = 0; i < data.length; i += 3) for (let c = 0; c < 3; c++) data[i + c] *= balance[c];
   return { ...small, data };
 }
 
@@ -38,13 +45,53 @@ export function smallLight(light: Float32Array, layout: RawLayout, longPx: numbe
 export function finishLight(
   plan: FinishPlan,
   choices: FinishChoices,
-  light: CameraLight,
+  light: BalancedLight,
 ): FinishedPicture {
   const { width, height } = light;
   const data = new Uint8ClampedArray(4 * width * height);
   finishRows(plan, choices, light, 0, height, data);
   return { data, width, height };
 }
+
+/**
+ * Fourth roots of a mosaic's white-balanced light: 14 stops become three and a half, whose edges
+ * the demosaic bears.
+ */
+function rooted(light: Float32Array, width: number, balance: Vec3): Float32Array {
+  const roots = new Float32Array(light.length);
+  for (let y = 0, i = 0; i < light.length; y++) {
+    const pair = [balance[y & 1], balance[1 + (y & 1)]];
+    for (let x = 0; x < width; x++, i++) {
+      const v = light[i] * pair[x & 1];
+      roots[i] = v > 0 ? Math.sqrt(Math.sqrt(v)) : 0;
+    }
+  }
+  return roots;
+}
+
+/** Balanced light of rows of a mosaic. */
+function mosaicRows(light: Float32Array, { width, height, crop }: RawLayout, balance: Vec3) {
+  const roots = rooted(light, width, balance);
+  return (top: number, rows: number, rgb: Float32Array): void => {
+    const part = { x: crop.x, y: crop.y + top, width: crop.width, height: rows };
+    demosaicDirected(roots, width, height, part, rgb);
+    for (let i = 0; i < rgb.length; i++) {
+      const square = rgb[i] * rgb[i];
+      rgb[i] = square * square;
+    }
+  };
+}
+
+/** Balanced light of rows that are no mosaic. */
+const linearRows =
+  (light: Float32Array, { width, crop }: RawLayout, balance: Vec3) =>
+  (top: number, rows: number, rgb: Float32Array): void => {
+    for (let row = 0, o = 0; row < rows; row++) {
+      let i = 3 * ((crop.y + top + row) * width + crop.x);
+      for (let x = 0; x < crop.width; x++)
+        for (let c = 0; c < 3; c++, i++, o++) rgb[o] = light[i] * balance[c];
+    }
+  };
 
 /**
  * Demosaics and finishes combined light at full size, row by row.
@@ -55,23 +102,20 @@ export function finishFull(
   plan: FinishPlan,
   choices: FinishChoices,
   light: Float32Array,
-  { kind, width, height, crop }: RawLayout,
+  layout: RawLayout,
+  balance: Vec3,
   onShare: (share: number) => void = () => {},
 ): FinishedPicture {
-  const data = new Uint8ClampedArray(4 * crop.width * crop.height);
-  const rgb = new Float32Array(3 * crop.width * ROWS);
-  for (let y = 0; y < crop.height; y += ROWS) {
-    const rows = Math.min(ROWS, crop.height - y);
-    const part = { x: crop.x, y: crop.y + y, width: crop.width, height: rows };
-    if (kind === 'cfa') demosaicMalvar(light, width, height, Infinity, part, rgb);
-    else
-      for (let row = 0; row < rows; row++) {
-        const from = 3 * ((part.y + row) * width + part.x);
-        rgb.set(light.subarray(from, from + 3 * part.width), 3 * row * part.width);
-      }
-    const out = data.subarray(4 * y * crop.width, 4 * (y + rows) * crop.width);
-    finishRows(plan, choices, { data: rgb, width: crop.width, height: rows }, y, crop.height, out);
-    onShare((y + rows) / crop.height);
+  const { width, height } = layout.crop;
+  const data = new Uint8ClampedArray(4 * width * height);
+  const rgb = new Float32Array(3 * width * ROWS);
+  const fill = (layout.kind === 'cfa' ? mosaicRows : linearRows)(light, layout, balance);
+  for (let y = 0; y < height; y += ROWS) {
+    const rows = Math.min(ROWS, height - y);
+    fill(y, rows, rgb);
+    const out = data.subarray(4 * y * width, 4 * (y + rows) * width);
+    finishRows(plan, choices, { data: rgb, width, height: rows }, y, height, out);
+    onShare((y + rows) / height);
   }
-  return { data, width: crop.width, height: crop.height };
+  return { data, width, height };
 }

@@ -1,0 +1,46 @@
+import type { Moment, ShotMetadata } from '../files/dng/description';
+import type { RawFile } from '../files/rawFile';
+import type { WayId } from './ways/index';
+
+/** What was done to the frames, as a sentence of the file's description. */
+const DONE: Readonly<Record<WayId, (frames: number) => string>> = {
+  merge: (n) => `Merged from ${n} exposures in linear raw light, each weighted by its noise.`,
+  average: (n) => `Mean of ${n} frames in linear raw light.`,
+  median: (n) => `Median of ${n} frames in linear raw light.`,
+  brightest: (n) => `Brightest of each photosite of ${n} frames, in linear raw light.`,
+  sum: (n) => `Sum of ${n} frames in linear raw light.`,
+};
+
+/** What a combined frame says of its making: what its reference says, and what was done. */
+export function combinedShot(
+  way: WayId,
+  reference: RawFile,
+  sources: readonly RawFile[],
+  capturedAt: Moment,
+  software: string,
+): ShotMetadata {
+  const { exif } = reference;
+  const times = sources.flatMap(({ exif: { timeS } }) => (timeS === undefined ? [] : [timeS]));
+  const n = sources.length;
+  const allTimes = times.length === n ? times : undefined;
+  return {
+    make: exif.make ?? '',
+    model: exif.model ?? '',
+    software,
+    description: `${exif.description ? `${exif.description} ` : ''}${DONE[way](n)}`,
+    capturedAt,
+    timeS: exif.timeS,
+    iso: exif.iso,
+    fNumber: exif.fNumber,
+    focalLengthMm: exif.focalLengthMm,
+    focalLength35Mm: exif.focalLength35Mm,
+    lensModel: exif.lensModel,
+    focusedM: exif.focusedM,
+    composite: {
+      taken: n,
+      used: n,
+      periodS: allTimes?.reduce((sum, s) => sum + s, 0) ?? 0,
+      timesS: allTimes,
+    },
+  };
+}

@@ -1,0 +1,13 @@
+import { hasTrails, isSameExposure, isSameFocus } from './facts';
+import { Gatherer } from './gatherer';
+import type { CombineWay } from './way';
+
+/** Less noise: the mean of frames of one exposure. */
+export const AVERAGE: CombineWay<'average'> = {
+  id: 'average',
+  finishes: false,
+  maxFrames: Infinity,
+  fits: (stack) =>
+    isSameExposure(stack) && isSameFocus(stack) ? (hasTrails(stack) ? 0.6 : 0.9) : 0,
+  begin: () => new Gatherer('mean'),
+};

@@ -1,0 +1,12 @@
+import { isSameExposure, isSameFocus } from './facts';
+import { Gatherer } from './gatherer';
+import type { CombineWay } from './way';
+
+/** One long exposure out of short ones: their light added. */
+export const SUM: CombineWay<'sum'> = {
+  id: 'sum',
+  finishes: false,
+  maxFrames: Infinity,
+  fits: (stack) => (isSameExposure(stack) && isSameFocus(stack) ? 0.3 : 0),
+  begin: () => new Gatherer('sum'),
+};

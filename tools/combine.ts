@@ -1,0 +1,102 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { parseArgs } from 'node:util';
+import {
+  combinedDng,
+  combinedPicture,
+  combinedShot,
+  FIRST_FINISH,
+  fitsWhole,
+  stackRaw,
+  wayOf,
+  type FinishChoices,
+  type WayId,
+} from '@velmo/core/combine';
+import { decodeDng, readDng, takenAt, withExifOfDng, type RawFile } from '@velmo/core/files';
+import { halvedPicture } from './halvedPicture';
+import { encodeJpeg } from './jpeg';
+import { UsageError, userPath } from './usage';
+
+const PREVIEW_QUALITY = 88;
+const PICTURE_QUALITY = 92;
+
+const OPTIONS = {
+  out: { type: 'string' },
+  picture: { type: 'string' },
+  float: { type: 'boolean', default: false },
+  brightness: { type: 'string', default: String(FIRST_FINISH.brightness) },
+  range: { type: 'string', default: String(FIRST_FINISH.range) },
+  detail: { type: 'string', default: String(FIRST_FINISH.detail) },
+} as const;
+
+function numberIn(name: string, text: string, min: number, max: number): number {
+  const value = Number(text);
+  if (text.trim() === '' || !(value >= min && value <= max))
+    throw new UsageError(`--${name} must be a number from ${min} to ${max}`);
+  return value;
+}
+
+/** What the command line asks for. Throws UsageError. */
+function readArguments(args: string[]) {
+  const { values, positionals } = parseArgs({ args, options: OPTIONS, allowPositionals: true });
+  if (!values.out) throw new UsageError('--out FILE.dng is missing');
+  if (positionals.length < 2) throw new UsageError('name two files or more');
+  const finish: FinishChoices = {
+    brightness: numberIn('brightness', values.brightness, -4, 4),
+    range: numberIn('range', values.range, 0, 1),
+    detail: numberIn('detail', values.detail, 0, 2),
+  };
+  const picture = values.picture === undefined ? null : userPath(values.picture);
+  return {
+    files: positionals.map(userPath),
+    out: userPath(values.out),
+    picture,
+    finish,
+    floating: values.float,
+  };
+}
+
+/** `merge`, `average` and the other ways: several DNGs into one, and a picture where asked for. */
+export const combine =
+  (id: WayId) =>
+  (args: string[]): void => {
+    const { files, out, picture, finish, floating } = readArguments(args);
+    const way = wayOf(id);
+    if (files.length > way.maxFrames)
+      throw new UsageError(`${id} takes no more than ${way.maxFrames} files at once`);
+    const combiner = way.begin();
+    const sources: RawFile[] = [];
+    for (const path of files) {
+      const { file, data } = decodeDng(readDng(new Uint8Array(readFileSync(path))));
+      combiner.add(file, stackRaw(file, data));
+      sources.push(file);
+    }
+    const combined = combiner.combine([], () => {});
+    const reference = sources[combined.reference];
+    const full = combinedPicture(combined, way.finishes ? finish : null);
+    const taken = Date.parse(takenAt(reference.exif) ?? '');
+    const capturedAt = { epochMs: Number.isNaN(taken) ? 0 : taken, offsetMinutes: 0 };
+    const shot = combinedShot(id, reference, sources, capturedAt, 'Velmo');
+    const small = halvedPicture(full);
+    const preview = { ...small, jpeg: encodeJpeg(small, PREVIEW_QUALITY) };
+    const dng = Buffer.concat(combinedDng(combined.result, floating, preview, shot));
+    writeFileSync(out, dng);
+    if (picture) {
+      const jpeg = withExifOfDng(encodeJpeg(full, PICTURE_QUALITY), dng);
+      writeFileSync(picture, Buffer.concat(jpeg));
+    }
+    const { noise, baselineExposure } = combined.result;
+    console.log(
+      JSON.stringify({
+        file: out,
+        ...(picture && { picture }),
+        way: id,
+        frames: sources.length,
+        reference: files[combined.reference],
+        baselineExposure: Number(baselineExposure.toFixed(3)),
+        noise,
+        floating,
+        ...(!floating && !fitsWhole(noise) && { note: 'darker than 16 bits tell apart: --float' }),
+        ...(combined.moved && { moved: combined.moved.regions.length }),
+      }),
+    );
+  };
