@@ -18,6 +18,7 @@ const MODULES = {
   develop: 'colour',
   tent: 'simulate',
   mosaic: 'sensor',
+  merge: 'combine/merge',
   ljpeg: 'files/dng/ljpeg',
 };
 

@@ -1,5 +1,5 @@
 import type { StageTimes } from '../state/stages';
-import { rawOrPicture, type FrameRecord } from '../storage/frameRecord';
+import { rawOrPicture, type FrameRecord, type StoredFile } from '../storage/frameRecord';
 import type { KeptWorker } from '../workers/keptWorker';
 import type { FrameSummary } from './frameView';
 import type { FrameViewApi } from './frameView.worker';
@@ -8,6 +8,8 @@ import { takeFrameView, warmFrameViews } from './frameViews';
 /** A frame in a worker of its own, decoded or about to be. */
 export interface OpenFrame {
   readonly id: string;
+  /** Name of the file it is looked at by. */
+  readonly file: string;
   readonly worker: KeptWorker<FrameViewApi>;
   /** What its file says. */
   readonly opened: Promise<{ readonly summary: FrameSummary; readonly stages: StageTimes }>;
@@ -23,12 +25,12 @@ const deviceMemoryGB = (): number =>
   (globalThis.navigator as { deviceMemory?: number }).deviceMemory ?? 0;
 const maxResting = (): number => (deviceMemoryGB() >= 4 ? 2 : 1);
 
-function open(record: FrameRecord): OpenFrame {
+function open(record: FrameRecord, file: StoredFile): OpenFrame {
   const worker = takeFrameView();
-  const opened = worker.call((api) => api.open(record.id, rawOrPicture(record)));
+  const opened = worker.call((api) => api.open(record.id, file));
   // Whoever looks at it is told.
   opened.catch(() => {});
-  const frame = { id: record.id, worker, opened };
+  const frame = { id: record.id, file: file.name, worker, opened };
   // One whose worker went, for want of memory perhaps, holds nothing any more.
   worker.lost().catch(() => {
     resting = resting.filter((other) => other !== frame);
@@ -41,11 +43,15 @@ function end(frames: readonly OpenFrame[]): void {
   if (frames.length > 0) warmFrameViews();
 }
 
-/** A frame for whoever looks at it: prepared where it could be. Is to be put to rest. */
-export function takeFrame(record: FrameRecord): OpenFrame {
-  const prepared = resting.find(({ id }) => id === record.id);
+/**
+ * A frame for whoever looks at it: prepared where it could be. Is to be put to rest.
+ *
+ * @param file of those it has
+ */
+export function takeFrame(record: FrameRecord, file: StoredFile): OpenFrame {
+  const prepared = resting.find((frame) => frame.id === record.id && frame.file === file.name);
   resting = resting.filter((frame) => frame !== prepared);
-  return prepared ?? open(record);
+  return prepared ?? open(record, file);
 }
 
 /**
@@ -64,7 +70,9 @@ export function prepareFrames(records: readonly FrameRecord[]): void {
   end(resting.filter((frame) => !kept.includes(frame)));
   resting = [
     ...kept,
-    ...wanted.filter(({ id }) => !kept.some((frame) => frame.id === id)).map(open),
+    ...wanted
+      .filter(({ id }) => !kept.some((frame) => frame.id === id))
+      .map((record) => open(record, rawOrPicture(record))),
   ];
 }
 

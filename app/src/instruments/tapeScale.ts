@@ -16,6 +16,9 @@ export interface TapeScale {
     | 'Tone'
     | 'Subject'
     | 'Tilt'
+    | 'Brightness'
+    | 'Range'
+    | 'Detail'
     | 'EV';
   /** Short text of a click, as engraved. */
   engrave(click: number): string;

@@ -21,7 +21,12 @@ export const CompareScreen = late(
   goBack,
 );
 
+export const CombineScreen = late(
+  () => import('./combine/CombineScreen').then((m) => m.CombineScreen),
+  goBack,
+);
+
 /** Loads all of it ahead of need. */
 export function warmScreens(): void {
-  for (const part of [OpenSheet, RollScreen, FrameScreen, BestScreen, CompareScreen]) part.warm();
+  for (const part of [OpenSheet, RollScreen, FrameScreen, BestScreen, CompareScreen, CombineScreen]) part.warm();
 }

@@ -1,4 +1,5 @@
 import type { WhitePoint } from '@velmo/core/colour';
+import { WAY_IDS, type CombineChoices } from '@velmo/core/combine';
 import { SERIES_KINDS, type SeriesPlace } from '@velmo/core/series';
 
 /**
@@ -33,8 +34,15 @@ export const FRAME_ORIGINS = [
   'photo-remade',
   'average',
   'opened',
+  'combined',
 ] as const;
 export type FrameOrigin = (typeof FRAME_ORIGINS)[number];
+
+/** What a combined frame was made of, and how: it can be made again, with other choices. */
+export interface CombineRecipe extends CombineChoices {
+  /** Ids of the frames, in the order in which they were made. */
+  readonly sources: readonly string[];
+}
 
 /** What is known of a frame the moment it is made; null where the camera does not say. */
 export interface FrameFacts {
@@ -73,6 +81,8 @@ export interface FrameFacts {
    * the stabiliser); null on a tripod, and null or left out where it is not known.
    */
   readonly longestHandheldS?: number | null;
+  /** Null or left out: it was not combined from others. */
+  readonly combined?: CombineRecipe | null;
 }
 
 /** The entry that makes a frame exist. */
@@ -88,8 +98,12 @@ export interface FrameRecord extends FrameFacts {
 /** Whether a file holds what a sensor held. */
 export const isRaw = ({ kind }: StoredFile): boolean => kind === 'dng' || kind === 'raw';
 
-/** What a frame is looked at by: its raw, or the picture it was developed to. */
-export const rawOrPicture = ({ files }: FrameRecord): StoredFile => files.find(isRaw) ?? files[0];
+/**
+ * What a frame is looked at by: its raw, or the picture it was developed to; of a combined one the
+ * finished picture, where it has one: its range shows only there.
+ */
+export const rawOrPicture = ({ files, combined }: FrameRecord): StoredFile =>
+  (combined?.finish && files.find((file) => !isRaw(file))) || (files.find(isRaw) ?? files[0]);
 
 const text = (maxLength: number) => ({ type: 'string', maxLength });
 const numberOrNull = { type: ['number', 'null'] };
@@ -151,9 +165,28 @@ export const FRAME_RECORD_SCHEMA = {
       },
       longestHandheldS: numberOrNull,
       focusedAt: orNull(record({ x: shareOfSide, y: shareOfSide })),
+      combined: orNull(
+        record({
+          sources: { type: 'array', minItems: 2, maxItems: 5000, items: text(64) },
+          way: { enum: WAY_IDS },
+          moved: {
+            type: 'array',
+            maxItems: 5000,
+            items: record({ x: shareOfSide, y: shareOfSide, frame: { type: 'integer' } }),
+          },
+          finish: orNull(
+            record({
+              brightness: { type: 'number' },
+              range: { type: 'number' },
+              detail: { type: 'number' },
+            }),
+          ),
+          floating: { type: 'boolean' },
+        }),
+      ),
       words: record({ source: text(200), summary: text(200) }),
     },
-    ['words', 'longestHandheldS', 'focusedAt'],
+    ['words', 'longestHandheldS', 'focusedAt', 'combined'],
   ),
 } as const;
 

@@ -5,8 +5,9 @@ import {
   timeSFromClick,
   timeWords,
 } from '@velmo/core/exposure';
+import type { WayId } from '@velmo/core/combine';
 import { findScene } from '@velmo/core/scene';
-import type { FrameOrigin, FrameRecord } from './frameRecord';
+import type { CombineRecipe, FrameOrigin, FrameRecord } from './frameRecord';
 
 const ORIGIN: Readonly<Record<FrameOrigin, string>> = {
   raw: 'simulated',
@@ -15,6 +16,7 @@ const ORIGIN: Readonly<Record<FrameOrigin, string>> = {
   'photo-remade': 'its own photo',
   average: 'average of video frames',
   opened: 'opened file',
+  combined: 'combined',
 };
 
 /** Where a frame came from: "Pans at noon (simulated)". */
@@ -40,10 +42,23 @@ export function exposureWords({ words, camera, timeS, iso }: FrameRecord): strin
 /** The same with how it was made: "9 frames · 1/60 s · noise 2.9× less". */
 export function summaryWords(record: FrameRecord): string {
   if (record.words) return record.words.summary;
-  const { average, origin } = record;
+  const { average, origin, combined } = record;
   const parts = [exposureWords(record)];
   if (average) parts.unshift(`${average.frames} frames`);
+  if (combined) parts.unshift(combinedWords(combined));
   if (average?.timesLess) parts.push(`noise ${average.timesLess.toFixed(1)}× less`);
   if (origin === 'photo-remade') parts.push('made a JPEG');
   return parts.join(' · ');
 }
+
+/** How a combined frame came to be: "5 frames, their whole range". */
+export const combinedWords = ({ way, sources }: CombineRecipe): string =>
+  `${sources.length} frames, ${MADE[way]}`;
+
+const MADE: Readonly<Record<WayId, string>> = {
+  merge: 'their whole range',
+  average: 'averaged',
+  median: 'their median',
+  brightest: 'their brightest',
+  sum: 'added up',
+};

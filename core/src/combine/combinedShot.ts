@@ -1,6 +1,6 @@
 import type { Moment, ShotMetadata } from '../files/dng/description';
 import type { RawFile } from '../files/rawFile';
-import type { WayId } from './ways/index';
+import type { WayId } from './ways/wayIds';
 
 /** What was done to the frames, as a sentence of the file's description. */
 const DONE: Readonly<Record<WayId, (frames: number) => string>> = {

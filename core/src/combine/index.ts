@@ -12,13 +12,25 @@ export {
   mergeRows,
   planMerge,
 } from './merge/mergeRaws';
-export { ALL_FRAMES, frameAt, type Moved, type MovedRegion, withFrame } from './merge/moved';
+export {
+  ALL_FRAMES,
+  canonicalMoved,
+  frameAt,
+  movedAt,
+  type Moved,
+  type MovedRegion,
+  withFrame,
+} from './merge/moved';
 export { checkStack, CombineError, type StackRaw, stackRaw, statedExposure } from './stackRaw';
 export { combinedDng, type CombinedLight, fitsWhole } from './combinedDng';
 export { FIRST_FINISH, type FinishChoices, type FinishPlan, planFinish } from './finish/finish';
 export { finishFull, finishLight, type FinishedPicture, smallLight } from './finish/pictureOf';
 export { type Gathering, GATHERINGS, StackGatherer } from './gather/stackGatherer';
+export { type Reach, reachOf } from './reach';
 export { combinedShot } from './combinedShot';
-export { COMBINE_WAYS, WAY_IDS, type WayId, wayOf, waysFor } from './ways/index';
+export { waysFor, wayOf } from './ways/index';
+export type { CombineChoices } from './ways/choices';
+export { WAY_IDS, type WayId } from './ways/wayIds';
 export type { Combined, Combiner, CombineWay, MovedChoice, StackFacts } from './ways/way';
 export { combinedPicture, finishPlanOf, smallPicture } from './combinedPicture';
+export { type Decimated, decimated } from './decimated';

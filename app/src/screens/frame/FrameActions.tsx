@@ -50,6 +50,12 @@ export function FrameActions(props: FrameActionsProps) {
         )}
         {series.length > 1 && (
           <Button
+            label={`Combine ${series.length} ...`}
+            onPress={() => router.push({ pathname: '/combine', params: { series: record.id } })}
+          />
+        )}
+        {series.length > 1 && (
+          <Button
             label={`Drop all ${series.length}`}
             onPress={() => deciding.choose(series, 'dropped')}
           />

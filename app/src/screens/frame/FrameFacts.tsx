@@ -12,10 +12,16 @@ import { placedReading, readingWords } from './reading';
 
 const HEIGHT = 250;
 
+interface FrameFactsProps {
+  readonly summary: FrameSummary;
+  /** The frame has a raw, which may not be what is looked at. */
+  readonly hasRaw: boolean;
+}
+
 /** What the file holds: raw histogram in stops, the picture's in bytes beside it, settings. */
-export function FrameFacts({ summary }: { summary: FrameSummary }) {
+export function FrameFacts({ summary, hasRaw }: FrameFactsProps) {
   const { raw, picture } = summary;
-  const facts = frameFacts(summary);
+  const facts = frameFacts(summary, hasRaw);
   return (
     <View style={styles.row}>
       <View style={styles.histograms}>

@@ -3,9 +3,11 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useState } from 'react';
 import { ScrollView, StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
+import { Choice } from '../../instruments/Choice';
 import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { useFrame } from '../../storage/frameQueries';
-import type { ListedFrame } from '../../storage/madeFrame';
+import { rawOrPicture } from '../../storage/frameRecord';
+import { rawOf, type ListedFrame } from '../../storage/madeFrame';
 import { sourceWords } from '../../storage/frameWords';
 import { COLOUR, FONT } from '../../theme/theme';
 import { Notch } from '../roll/Notch';
@@ -15,6 +17,7 @@ import { FrameActions } from './FrameActions';
 import { FrameFacts } from './FrameFacts';
 import { WHOLE, type FrameLook } from './frameLook';
 import { FramePicture } from './FramePicture';
+import { MadeOf } from './MadeOf';
 import { SeriesBeside } from './SeriesBeside';
 import { ReframeTool } from '../reframe/ReframeTool';
 import { useFrameMarks } from './useFrameMarks';
@@ -71,7 +74,11 @@ interface OpenFrameProps {
 
 function OpenFrame(props: OpenFrameProps) {
   const { record, decision } = props.frame;
-  const opened = useFrameView(record);
+  const raw = rawOf(props.frame);
+  // A combined frame is looked at by its finished picture, or by the raw that was made.
+  const hasBoth = !!record.combined && raw !== undefined && rawOrPicture(record) !== raw;
+  const [byRaw, setByRaw] = useState(false);
+  const opened = useFrameView(record, hasBoth && byRaw ? raw : null);
   const deciding = useDeciding();
   const [reframes, setReframes] = useState(false);
   if (!reframes || !opened.summary)
@@ -81,6 +88,8 @@ function OpenFrame(props: OpenFrameProps) {
         opened={opened}
         deciding={deciding}
         onReframe={() => setReframes(true)}
+        byRaw={hasBoth ? byRaw : null}
+        onByRaw={setByRaw}
       />
     );
   return (
@@ -98,12 +107,15 @@ interface LookedAtProps extends OpenFrameProps {
   readonly opened: OpenedFrame;
   readonly deciding: Deciding;
   readonly onReframe: () => void;
+  /** It is looked at by its raw; null: there is nothing to choose from. */
+  readonly byRaw: boolean | null;
+  readonly onByRaw: (byRaw: boolean) => void;
 }
 
 /** The picture, what it holds, and what can be done with it. */
 function LookedAt({ frame, opened, deciding, row, look, onLook, onFull, ...props }: LookedAtProps) {
   const { record, decision } = frame;
-  const { onBack, onReframe } = props;
+  const { onBack, onReframe, byRaw, onByRaw } = props;
   // Where there is no picture, there is a way back.
   const full = props.full && opened.error === null;
   const neighbours = useNeighbours(record, row);
@@ -167,7 +179,21 @@ function LookedAt({ frame, opened, deciding, row, look, onLook, onFull, ...props
               deciding={deciding}
               onReframe={onReframe}
             />
-            {opened.summary && <FrameFacts summary={opened.summary} />}
+            {byRaw !== null && (
+              <Choice
+                label="Seen"
+                options={[
+                  { value: false, label: 'finished', name: 'Seen: finished picture' },
+                  { value: true, label: 'raw', name: 'Seen: raw' },
+                ]}
+                value={byRaw}
+                onChoose={onByRaw}
+              />
+            )}
+            {opened.summary && (
+              <FrameFacts summary={opened.summary} hasRaw={rawOf(frame) !== undefined} />
+            )}
+            {record.combined && <MadeOf id={record.id} recipe={record.combined} />}
             <SeriesBeside record={record} />
             <AllMetadata record={record} />
           </ScrollView>

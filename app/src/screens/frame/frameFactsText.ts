@@ -8,8 +8,13 @@ const percent = (share: number): string =>
 
 /**
  * Name and value of everything worth saying about a frame; what the file does not hold is left out.
+ *
+ * @param hasRaw the frame has a raw beside the picture this is said of
  */
-export function frameFacts({ width, height, raw, exif }: FrameSummary): [string, string][] {
+export function frameFacts(
+  { width, height, raw, exif }: FrameSummary,
+  hasRaw = false,
+): [string, string][] {
   const facts: [string, string][] = [];
   const add = (name: string, value: string | undefined): void => {
     if (value !== undefined) facts.push([name, value]);
@@ -34,7 +39,11 @@ export function frameFacts({ width, height, raw, exif }: FrameSummary): [string,
         'Left out',
         `${raw.unapplied.join(', ')}: the file asks for it, the picture is shown without`,
       );
-  } else add('Raw', 'not kept: this is a finished picture');
+  } else
+    add(
+      'Raw',
+      hasRaw ? 'in its DNG: this is the finished picture' : 'not kept: this is a finished picture',
+    );
   const holds = raw ? (raw.kind === 'cfa' ? ', raw mosaic' : ', linear RGB') : '';
   add('Size', `${width} × ${height}${holds}`);
   add('Taken', exif.dateTimeOriginal?.replace(/^(\d+):(\d+):/, '$1-$2-'));

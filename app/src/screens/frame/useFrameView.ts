@@ -56,12 +56,17 @@ const whyNot = (problem: unknown): string => {
  * is left, until the screen goes.
  *
  * @param record null: nothing is opened
+ * @param seenBy which of its files; null: its raw, or the picture it was developed to
  */
-export function useFrameView(record: FrameRecord | null): OpenedFrame {
+export function useFrameView(
+  record: FrameRecord | null,
+  seenBy: StoredFile | null = null,
+): OpenedFrame {
   const [opening, setOpening] = useState<Opening | null>(null);
   useEffect(() => {
     if (!record) return;
-    const frame = takeFrame(record);
+    const file = seenBy ?? rawOrPicture(record);
+    const frame = takeFrame(record, file);
     const { worker } = frame;
     let left = false;
     let tries = 0;
@@ -69,7 +74,7 @@ export function useFrameView(record: FrameRecord | null): OpenedFrame {
       tries++;
       const { summary, stages } = await (tries === 1
         ? frame.opened
-        : worker.call((api) => api.open(record.id, rawOrPicture(record))));
+        : worker.call((api) => api.open(record.id, file)));
       recordStages('frame', stages);
       if (left) return;
       // A new one each time: it is given a new canvas.
@@ -89,7 +94,7 @@ export function useFrameView(record: FrameRecord | null): OpenedFrame {
       if (tries === 1) restFrame(frame);
       else worker.end();
     };
-  }, [record]);
+  }, [record, seenBy]);
   return useMemo(() => {
     const shown = latestOnly((viewport: Viewport, marks: FrameMarks | null) =>
       opening ? opening.worker.call((api) => api.show(viewport, marks)) : Promise.resolve(false),

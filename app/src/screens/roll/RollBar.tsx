@@ -70,6 +70,7 @@ export function RollBar(props: RollBarProps) {
           <Button label="Drop" disabled={chosen.size === 0} onPress={() => choose('dropped')} />
           <Button label="Undecided" disabled={chosen.size === 0} onPress={() => choose(null)} />
           <Button label="Move ..." disabled={chosen.size === 0} onPress={() => setMoving(true)} />
+          {chosen.size >= 2 && <CombineButton ids={[...chosen]} />}
           {chosen.size >= 2 && chosen.size <= MAX_COMPARED && <CompareButton ids={[...chosen]} />}
           <Button quiet label="Done" onPress={() => onChoosing(false)} />
         </View>
@@ -90,6 +91,15 @@ function CompareButton({ ids }: { readonly ids: readonly string[] }) {
   const router = useRouter();
   const params = comparedParams([...ids].sort());
   return <Button label="Compare" onPress={() => router.push({ pathname: '/compare', params })} />;
+}
+
+/** Leads to the chosen frames on their way to become one. */
+function CombineButton({ ids }: { readonly ids: readonly string[] }) {
+  const router = useRouter();
+  const params = { ids: [...ids].sort().join(',') };
+  return (
+    <Button label="Combine ..." onPress={() => router.push({ pathname: '/combine', params })} />
+  );
 }
 
 /** Deletes what is dropped, for good, once it has been said how much that is. */

@@ -1,5 +1,7 @@
 import { checkStack, type StackRaw } from '../stackRaw';
 import { measuredExposures } from './exposures';
+import { padded } from '../../wasm';
+import { mergeLoops } from './mergeLoops';
 import { ALL_FRAMES, findMoved, frameAt, type Moved } from './moved';
 
 /** A frame is relied on up to this share of its range, predicted by those that were given less. */
@@ -44,55 +46,39 @@ export function planMerge(stack: readonly StackRaw[]): MergePlan {
  *
  * @param out light of `rows` rows from `firstRow` on: 1 is where the least exposed frame clips,
  *   which is what lies there then; below 0 is noise
+ * @param plain true: without WebAssembly in any case
  */
 export function mergeRows(
   { frames, moved }: MergePlan,
   firstRow: number,
   rows: number,
   out: Float32Array,
+  plain = false,
 ): void {
   const { width, samplesPerPixel } = frames[0];
   const rowSamples = width * samplesPerPixel;
-  const weight = new Float32Array(rowSamples);
+  const n = 4 * Math.ceil(rowSamples / 4);
+  const [lightAt, weightAt] = [padded(2 * n), padded(2 * n) + padded(4 * n)];
+  const { buffer, routines } = mergeLoops.of(weightAt + padded(4 * n), plain);
+  const raw = new Uint16Array(buffer, 0, rowSamples);
+  const light = new Float32Array(buffer, lightAt, rowSamples);
   for (let row = 0; row < rows; row++) {
     const from = (firstRow + row) * rowSamples;
-    const light = out.subarray(row * rowSamples, (row + 1) * rowSamples);
-    begin(frames[0], from, light, weight);
-    for (let k = 1; k < frames.length; k++) add(frames[k], from, light, weight);
-    if (moved.regions.length > 0) takeAlone(frames, moved, firstRow + row, light);
-  }
-}
-
-/** The least exposed frame, from which all others are predicted. */
-function begin(frame: MergeFrame, from: number, light: Float32Array, weight: Float32Array): void {
-  const { data, blackLevel, whiteLevel } = frame;
-  const { scale, offset } = frame.noise;
-  const unit = 1 / (whiteLevel - blackLevel);
-  for (let i = 0; i < light.length; i++) {
-    const v = (data[from + i] - blackLevel) * unit;
-    light[i] = v;
-    weight[i] = 1 / (scale * (v > 0 ? v : 0) + offset);
-  }
-}
-
-/** One frame more, where it is predicted to hold the light. */
-function add(frame: MergeFrame, from: number, light: Float32Array, weight: Float32Array): void {
-  const { data, blackLevel, whiteLevel, given } = frame;
-  const { scale, offset } = frame.noise;
-  const unit = 1 / (whiteLevel - blackLevel);
-  const least = HELD_SHARE / given;
-  const perGiven = 1 / given;
-  const squared = given * given;
-  for (let i = 0; i < light.length; i++) {
-    const before = light[i];
-    if (before > least) continue;
-    const v = (data[from + i] - blackLevel) * unit;
-    if (v > NEAR_WHITE) continue;
-    const predicted = before > 0 ? before * given : 0;
-    const w = squared / (scale * predicted + offset);
-    const sum = weight[i] + w;
-    light[i] = before + ((v * perGiven - before) * w) / sum;
-    weight[i] = sum;
+    for (const [k, { data, blackLevel: black, whiteLevel, noise, given }] of frames.entries()) {
+      raw.set(data.subarray(from, from + rowSamples));
+      const unit = 1 / (whiteLevel - black);
+      const { scale, offset } = noise;
+      const held = HELD_SHARE / given;
+      if (k === 0) routines.beginRow(0, n, black, unit, scale, offset, lightAt, weightAt);
+      else
+        routines.addRow(
+          ...([0, n, black, unit, scale, offset] as const),
+          ...([given, held, NEAR_WHITE, lightAt, weightAt] as const),
+        );
+    }
+    const merged = out.subarray(row * rowSamples, (row + 1) * rowSamples);
+    merged.set(light);
+    if (moved.regions.length > 0) takeAlone(frames, moved, firstRow + row, merged);
   }
 }
 

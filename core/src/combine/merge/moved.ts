@@ -1,3 +1,6 @@
+import { padded } from '../../wasm';
+import type { MovedChoice } from '../ways/way';
+import { mergeLoops } from './mergeLoops';
 import type { MergeFrame } from './mergeRaws';
 
 /** Side of the cells that are looked at, in photosites. */
@@ -42,6 +45,35 @@ export interface Moved {
 export function frameAt({ labels, columns, regions }: Moved, column: number, row: number): number {
   const label = labels[row * columns + column];
   return label === 0 ? ALL_FRAMES : regions[label - 1].frame;
+}
+
+/** The region at a place of the raw, 0..1, by its index; null: nothing moved there. */
+export function movedAt(
+  { labels, columns, rows, cell }: Moved,
+  x: number,
+  y: number,
+  { width, height }: { readonly width: number; readonly height: number },
+): number | null {
+  const column = Math.min(columns - 1, Math.max(0, Math.floor((x * width) / cell)));
+  const row = Math.min(rows - 1, Math.max(0, Math.floor((y * height) / cell)));
+  const label = labels[row * columns + column];
+  return label === 0 ? null : label - 1;
+}
+
+/** One place that names a region, 0..1 of the raw: the middle of its first cell; and its frame. */
+export function canonicalMoved(
+  { labels, columns, cell, regions }: Moved,
+  region: number,
+  { width, height }: { readonly width: number; readonly height: number },
+): MovedChoice {
+  const { left, top, right, frame } = regions[region];
+  let column = left;
+  while (column < right && labels[top * columns + column] !== region + 1) column++;
+  return {
+    x: Math.min(1, ((column + 0.5) * cell) / width),
+    y: Math.min(1, ((top + 0.5) * cell) / height),
+    frame,
+  };
 }
 
 /** The same places with another frame for one of them. Throws RangeError on a region there is not. */
@@ -97,52 +129,48 @@ function markPair(
     }
 }
 
-function meanSquares(
+/** Mean of the squared differences of two frames in each cell, over their variance; 0: not known. */
+export function meanSquares(
   short: MergeFrame,
   long: MergeFrame,
   columns: number,
   rows: number,
+  plain = false,
 ): Float32Array {
   const { width, height, samplesPerPixel } = short;
   const rowSamples = width * samplesPerPixel;
   const cellSamples = CELL * samplesPerPixel;
   const ratio = long.given / short.given;
   const [unitA, unitB] = [short, long].map((f) => 1 / (f.whiteLevel - f.blackLevel));
-  const { scale: scaleA, offset: offsetA } = short.noise;
-  const { scale: scaleB, offset: offsetB } = long.noise;
-  const [A, B, blackA, blackB] = [short.data, long.data, short.blackLevel, long.blackLevel];
-  const tolerance = TOLERANCE * TOLERANCE;
-  const sums = new Float32Array(columns * rows);
-  const counts = new Uint16Array(columns * rows);
-  for (let y = 0; y < height; y++) {
-    const cells = Math.floor(y / CELL) * columns;
-    for (let c = 0, x = 0; c < columns; c++) {
-      const end = Math.min(rowSamples, x + cellSamples);
-      let sum = 0;
-      let n = 0;
-      for (; x < end; x++) {
-        const i = y * rowSamples + x;
-        const a = (A[i] - blackA) * unitA * ratio;
-        const b = (B[i] - blackB) * unitB;
-        if (a > BRIGHT && b > BRIGHT) continue;
-        // Beyond white the frame that was given more says nothing of how far.
-        const d = (a < 1 ? a : 1) - (b < 1 ? b : 1);
-        const light = a > b ? (b > 0 ? (a + b) / 2 : a / 2) : b / 2 + (a > 0 ? a / 2 : 0);
-        const level = light > 0 ? light : 0;
-        const variance =
-          scaleB * level +
-          offsetB +
-          ratio * (scaleA * level + ratio * offsetA) +
-          tolerance * level * level;
-        sum += (d * d) / variance;
-        n++;
-      }
-      sums[cells + c] += sum;
-      counts[cells + c] += n;
+  const scale = long.noise.scale + ratio * short.noise.scale;
+  const offset = long.noise.offset + ratio * ratio * short.noise.offset;
+  const rowBytes = padded(2 * columns * cellSamples);
+  const cellBytes = padded(4 * columns);
+  const [sumsAt, countsAt] = [2 * rowBytes, 2 * rowBytes + cellBytes];
+  const { buffer, routines } = mergeLoops.of(countsAt + cellBytes, plain);
+  const [a, b] = [0, rowBytes].map((at) => new Uint16Array(buffer, at, columns * cellSamples));
+  const sums = new Float32Array(buffer, sumsAt, columns);
+  const counts = new Float32Array(buffer, countsAt, columns);
+  // What lies beyond the last column is bright in both, and says nothing.
+  a.fill(0xffff);
+  b.fill(0xffff);
+  const squares = new Float32Array(columns * rows);
+  for (let row = 0; row < rows; row++) {
+    sums.fill(0);
+    counts.fill(0);
+    for (let y = row * CELL; y < Math.min(height, (row + 1) * CELL); y++) {
+      a.set(short.data.subarray(y * rowSamples, (y + 1) * rowSamples));
+      b.set(long.data.subarray(y * rowSamples, (y + 1) * rowSamples));
+      routines.pairRow(
+        ...([0, rowBytes, columns, cellSamples] as const),
+        ...([short.blackLevel, unitA * ratio, long.blackLevel, unitB] as const),
+        ...([scale, offset, TOLERANCE * TOLERANCE, BRIGHT, sumsAt, countsAt] as const),
+      );
     }
+    for (let c = 0; c < columns; c++)
+      squares[row * columns + c] = counts[c] > 0 ? sums[c] / counts[c] : 0;
   }
-  for (let i = 0; i < sums.length; i++) sums[i] = counts[i] > 0 ? sums[i] / counts[i] : 0;
-  return sums;
+  return squares;
 }
 
 /** The same cells and those beside them. */

@@ -3,23 +3,24 @@ import { BRIGHTEST } from './brightest';
 import { MEDIAN } from './median';
 import { MERGE } from './merge';
 import { SUM } from './sum';
-import type { StackFacts } from './way';
+import type { CombineWay, StackFacts } from './way';
+import type { WayId } from './wayIds';
 
 /** Every way in which frames become one. */
-export const COMBINE_WAYS = [MERGE, AVERAGE, MEDIAN, BRIGHTEST, SUM] as const;
-export type WayId = (typeof COMBINE_WAYS)[number]['id'];
-export const WAY_IDS: readonly WayId[] = COMBINE_WAYS.map(({ id }) => id);
+const COMBINE_WAYS: { readonly [Id in WayId]: CombineWay<Id> } = {
+  merge: MERGE,
+  average: AVERAGE,
+  median: MEDIAN,
+  brightest: BRIGHTEST,
+  sum: SUM,
+};
 
-/** Throws RangeError where there is no such way. */
-export function wayOf(id: WayId) {
-  const way = COMBINE_WAYS.find((one) => one.id === id);
-  if (!way) throw new RangeError(`there is no way "${id}"`);
-  return way;
-}
+export const wayOf = (id: WayId): CombineWay<WayId> => COMBINE_WAYS[id];
 
 /** The ways that fit a stack, the best first. */
 export const waysFor = (stack: readonly StackFacts[]): WayId[] =>
-  COMBINE_WAYS.map((way) => ({ id: way.id, fits: way.fits(stack) }))
+  Object.values(COMBINE_WAYS)
+    .map((way) => ({ id: way.id, fits: way.fits(stack) }))
     .filter(({ fits }) => fits > 0)
     .sort((a, b) => b.fits - a.fits)
     .map(({ id }) => id);

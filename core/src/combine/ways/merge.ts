@@ -1,7 +1,7 @@
 import type { RawFile } from '../../files/rawFile';
 import { mergedNoise } from '../merge/mergedNoise';
 import { mergeRows, planMerge, type MergePlan } from '../merge/mergeRaws';
-import { withFrame } from '../merge/moved';
+import { movedAt, withFrame } from '../merge/moved';
 import type { StackRaw } from '../stackRaw';
 import { exposureSpread } from './facts';
 import type { Combined, Combiner, CombineWay, MovedChoice } from './way';
@@ -57,10 +57,7 @@ class Merger implements Combiner {
 /** A plan with what was chosen for a place. */
 function chosen(plan: MergePlan, { x, y, frame }: MovedChoice): MergePlan {
   const { moved, frames } = plan;
-  const { width, height } = frames[0];
-  const column = Math.min(moved.columns - 1, Math.floor((x * width) / moved.cell));
-  const row = Math.min(moved.rows - 1, Math.floor((y * height) / moved.cell));
-  const region = moved.labels[row * moved.columns + column] - 1;
-  if (region < 0 || frame >= frames.length) return plan;
+  const region = movedAt(moved, x, y, frames[0]);
+  if (region === null || frame >= frames.length) return plan;
   return { frames, moved: withFrame(moved, region, frame) };
 }

@@ -2,6 +2,7 @@ import type { CombinedLight } from '../combinedDng';
 import type { RawFile } from '../../files/rawFile';
 import type { Moved } from '../merge/moved';
 import type { StackRaw } from '../stackRaw';
+import type { WayId } from './wayIds';
 
 /** What is known of a frame before it is decoded; null where it is not known. */
 export interface StackFacts {
@@ -40,7 +41,7 @@ export interface Combiner {
 }
 
 /** A way in which frames become one. */
-export interface CombineWay<Id extends string = string> {
+export interface CombineWay<Id extends WayId> {
   readonly id: Id;
   /** Its range is to be finished: the light does not fit a picture as it is. */
   readonly finishes: boolean;

@@ -1,0 +1,135 @@
+import {
+  canonicalMoved,
+  CombineError,
+  decimated,
+  fitsWhole,
+  finishPlanOf,
+  movedAt,
+  reachOf,
+  smallPicture,
+  stackRaw,
+  wayOf,
+  type Combined,
+  type Combiner,
+  type FinishChoices,
+  type FinishPlan,
+  type MovedChoice,
+  type WayId,
+} from '@velmo/core/combine';
+import type { DecodedRaw, RawFile } from '@velmo/core/files';
+import { readStoredRaw } from '../frame/readRawFile';
+import type { StoredFile } from '../storage/frameRecord';
+
+/** A frame that is to become part of another. */
+export interface CombineSource {
+  readonly id: string;
+  readonly file: StoredFile;
+}
+
+/** Decoded raws are kept while they take less than this: another way needs no second reading. */
+const MAX_KEPT_BYTES = 260e6;
+
+/** A first look is made of no more than this along its sides. */
+const FIRST_LOOK_PX = 720;
+
+/** Frames of one stack on their way to become one, and the small picture of it. */
+export class Combination {
+  private readonly decoded = new Map<string, DecodedRaw>();
+  private keptBytes = 0;
+  private combiner: Combiner | null = null;
+  private way: WayId = 'average';
+  private made: Combined | null = null;
+  private plan: FinishPlan | null = null;
+  files: RawFile[] = [];
+
+  /**
+   * Reads the frames and combines them.
+   *
+   * @param onFrame called before each is read, with its place
+   * @param onPart called with what there is so far, from two frames on
+   */
+  async combine(
+    way: WayId,
+    sources: readonly CombineSource[],
+    moved: readonly MovedChoice[],
+    onFrame: (done: number) => void,
+    onPart: () => void,
+  ): Promise<void> {
+    const { maxFrames, begin } = wayOf(way);
+    if (sources.length > maxFrames)
+      throw new CombineError(`This way takes no more than ${maxFrames} frames: leave some out.`);
+    this.way = way;
+    const combiner = begin();
+    const firstLook = begin();
+    this.combiner = combiner;
+    this.files = [];
+    for (const [k, source] of sources.entries()) {
+      onFrame(k);
+      const { file, data } = await this.read(source);
+      const frame = stackRaw(file, data);
+      combiner.add(file, frame);
+      this.files.push(file);
+      const small = decimated(file, frame, FIRST_LOOK_PX);
+      firstLook.add(small.file, small.frame);
+      if (k === 0) continue;
+      this.set(firstLook.combine([], () => {}));
+      onPart();
+    }
+    this.choose(moved);
+  }
+
+  /** Combines anew with other frames for what moved. */
+  choose(moved: readonly MovedChoice[]): void {
+    if (!this.combiner) return;
+    this.set(this.combiner.combine(moved, () => {}));
+  }
+
+  private set(combined: Combined): void {
+    this.made = combined;
+    this.plan = null;
+  }
+
+  /** What was made. Throws where there is nothing yet. */
+  get combined(): Combined {
+    if (!this.made) throw new CombineError('Nothing has been combined yet.');
+    return this.made;
+  }
+
+  get isThere(): boolean {
+    return this.made !== null;
+  }
+
+  /** Whether 16 bits hold the range of what was made. */
+  get fitsWhole(): boolean {
+    return fitsWhole(this.combined.result.noise);
+  }
+
+  /** What each frame holds, in stops about what the one in the middle renders as mid-grey. */
+  get reach() {
+    return this.files.map((file) => reachOf(file, this.combined.result.file));
+  }
+
+  small(finish: FinishChoices | null, longPx: number) {
+    this.plan ??= finishPlanOf(this.combined);
+    return smallPicture(this.combined, wayOf(this.way).finishes ? finish : null, this.plan, longPx);
+  }
+
+  /** The place where something moved at a place of the raw, 0..1; null: nothing did. */
+  movedAt(x: number, y: number) {
+    const { moved } = this.combined;
+    if (!moved) return null;
+    const region = movedAt(moved, x, y, this.combined.result.file.raw);
+    return region === null ? null : canonicalMoved(moved, region, this.combined.result.file.raw);
+  }
+
+  private async read({ id, file }: CombineSource): Promise<DecodedRaw> {
+    const known = this.decoded.get(id);
+    if (known) return known;
+    const raw = await readStoredRaw(id, file);
+    if (this.keptBytes + raw.data.byteLength <= MAX_KEPT_BYTES) {
+      this.decoded.set(id, raw);
+      this.keptBytes += raw.data.byteLength;
+    }
+    return raw;
+  }
+}

@@ -1,0 +1,200 @@
+import {
+  combinedDng,
+  combinedPicture,
+  combinedShot,
+  wayOf,
+  type CombineChoices,
+  type FinishChoices,
+  type MovedChoice,
+  type Reach,
+  type WayId,
+} from '@velmo/core/combine';
+import { orientationOf, placeInFile, withExifOfDng, type Moment } from '@velmo/core/files';
+import { madeFile } from '../camera/files/madeFile';
+import { canvasOf, jpegBytes, orientedCanvas, thumbnailUrl } from '../camera/files/thumbnail';
+import { Surface } from '../camera/live/surface';
+import type { MadeFile } from '../storage/madeFrame';
+import { exposeKept } from '../workers/exposeKept';
+import { Combination, type CombineSource } from './combination';
+import { movedMask } from './movedMask';
+
+/** What is known once frames were combined. */
+export interface CombinedFacts {
+  /** Which of the sources it looks like. */
+  readonly reference: number;
+  /** Places where something moved; null: that is not looked for. */
+  readonly moved: number | null;
+  /** 16 bits hold its range. */
+  readonly fitsWhole: boolean;
+  /** What each source holds. */
+  readonly reach: readonly Reach[];
+}
+
+/** What a canvas is to show. */
+export interface CombineLook {
+  /** Of the canvas, in device pixels. */
+  readonly width: number;
+  readonly height: number;
+  readonly finish: FinishChoices | null;
+  /** Where things moved is hatched. */
+  readonly mask: boolean;
+}
+
+/** A combined frame's files, and what was found out on the way. */
+export interface MadeCombination {
+  readonly files: readonly MadeFile[];
+  readonly thumbnail: string;
+  readonly width: number;
+  readonly height: number;
+  readonly clippedShare: readonly [number, number, number];
+}
+
+/** What is shown small is made of a whole number of photosites: this much larger at most. */
+const FINER = 1.6;
+const BESIDE = '#141414';
+const JPEG_QUALITY = 0.92;
+const PREVIEW_LONG_PX = 1200;
+const PREVIEW_QUALITY = 0.85;
+/** Parts of making a frame, as shares of its time. */
+const FINISHED = 0.5;
+const ENCODED = 0.6;
+/** What there is so far is shown no more often. */
+const PART_MS = 150;
+
+const combination = new Combination();
+let surface: Surface | null = null;
+let look: CombineLook | null = null;
+
+/** Draws what there is as it is to be looked at. */
+function draw(): void {
+  if (!surface || !look || !combination.isThere || look.width < 1 || look.height < 1) return;
+  const { canvas, context } = surface;
+  const { finish, mask } = look;
+  const { moved, result } = combination.combined;
+  const { orientation, raw } = result.file;
+  const small = combination.small(finish, FINER * Math.max(look.width, look.height));
+  const picture = canvasOf(small.data, small.width, small.height);
+  if (mask && moved)
+    picture
+      .getContext('2d')!
+      .drawImage(movedMask(moved, raw.crop, small.width, small.height), 0, 0);
+  const seen = orientedCanvas(picture, orientation, Infinity);
+  canvas.width = Math.round(look.width);
+  canvas.height = Math.round(look.height);
+  const scale = Math.min(canvas.width / seen.width, canvas.height / seen.height);
+  const [w, h] = [seen.width * scale, seen.height * scale];
+  context.fillStyle = BESIDE;
+  context.fillRect(0, 0, canvas.width, canvas.height);
+  context.drawImage(seen, (canvas.width - w) / 2, (canvas.height - h) / 2, w, h);
+}
+
+function facts(): CombinedFacts {
+  const { reference, moved } = combination.combined;
+  return {
+    reference,
+    moved: moved ? moved.regions.length : null,
+    fitsWhole: combination.fitsWhole,
+    reach: combination.reach,
+  };
+}
+
+/** Share of the photosites of each colour that clip in all frames. */
+function clippedShare(): [number, number, number] {
+  const { light, file } = combination.combined.result;
+  const { width, samplesPerPixel } = file.raw;
+  const counts = [0, 0, 0];
+  const all = [0, 0, 0];
+  for (let i = 0; i < light.length; i++) {
+    const c =
+      samplesPerPixel === 3 ? i % 3 : ((i % width) & 1) + ((Math.floor(i / width) & 1) as 0 | 1);
+    all[c]++;
+    if (light[i] >= 1) counts[c]++;
+  }
+  return [counts[0] / all[0], counts[1] / all[1], counts[2] / all[2]];
+}
+
+const api = {
+  attach(canvas: OffscreenCanvas): void {
+    surface = new Surface(canvas);
+    draw();
+  },
+  /** True once something is drawn. */
+  show(next: CombineLook): boolean {
+    look = next;
+    draw();
+    return combination.isThere;
+  },
+  /** Combines frames anew; what there is so far is shown on the way. */
+  async combine(
+    way: WayId,
+    sources: readonly CombineSource[],
+    moved: readonly MovedChoice[],
+    onFrame: (done: number) => void,
+  ): Promise<CombinedFacts> {
+    let shownAt = -Infinity;
+    await combination.combine(way, sources, moved, onFrame, () => {
+      if (performance.now() - shownAt < PART_MS) return;
+      draw();
+      shownAt = performance.now();
+      performance.mark('velmo-combined-part');
+    });
+    performance.mark('velmo-combined');
+    draw();
+    return facts();
+  },
+  /** Takes other frames for what moved. */
+  choose(moved: readonly MovedChoice[]): CombinedFacts {
+    combination.choose(moved);
+    draw();
+    return facts();
+  },
+  /** What moved at a place of the picture as seen, 0..1; null: nothing did. */
+  movedAt(x: number, y: number): MovedChoice | null {
+    const { raw, orientation } = combination.combined.result.file;
+    const at = placeInFile(orientationOf(orientation), { x, y });
+    const { crop, width, height } = raw;
+    return combination.movedAt(
+      (crop.x + at.x * crop.width) / width,
+      (crop.y + at.y * crop.height) / height,
+    );
+  },
+  /** The frame itself, at full size. */
+  async make(
+    choices: CombineChoices,
+    capturedAt: Moment,
+    onShare: (share: number) => void,
+  ): Promise<MadeCombination> {
+    const { combined } = combination;
+    const { file } = combined.result;
+    const { finishes } = wayOf(choices.way);
+    const full = combinedPicture(combined, finishes ? choices.finish : null, (share) =>
+      onShare(FINISHED * share),
+    );
+    const picture = canvasOf(full.data, full.width, full.height);
+    const seen = orientedCanvas(picture, file.orientation, Infinity);
+    const jpeg = await jpegBytes(seen, JPEG_QUALITY);
+    onShare(ENCODED);
+    const small = orientedCanvas(picture, 1, PREVIEW_LONG_PX);
+    const preview = {
+      jpeg: await jpegBytes(small, PREVIEW_QUALITY),
+      width: small.width,
+      height: small.height,
+    };
+    const shot = combinedShot(choices.way, file, combination.files, capturedAt, 'Velmo');
+    const dng = combinedDng(combined.result, choices.floating, preview, shot, (share) =>
+      onShare(ENCODED + (1 - ENCODED) * share),
+    );
+    // Its directories come first: they are all the picture's Exif is made of.
+    const exif = withExifOfDng(jpeg, dng[0]);
+    return {
+      files: [madeFile('dng', '.dng', dng), madeFile('jpeg', '.jpg', exif)],
+      thumbnail: await thumbnailUrl(picture, file.orientation),
+      width: seen.width,
+      height: seen.height,
+      clippedShare: clippedShare(),
+    };
+  },
+};
+
+export type CombineApi = typeof api;
+exposeKept(api);

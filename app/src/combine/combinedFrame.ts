@@ -1,0 +1,64 @@
+import type { CombineChoices, WayId } from '@velmo/core/combine';
+import { frameId } from '../camera/files/frameNames';
+import type { CurrentRoll } from '../storage/rolls/currentRoll';
+import type { Naming } from '../storage/fileNames';
+import type { ListedFrame, MadeFrame } from '../storage/madeFrame';
+import type { MadeCombination } from './combine.worker';
+
+/** What the name of a combined frame's files ends with. */
+const ENDINGS: Readonly<Record<WayId, string>> = {
+  merge: 'merged',
+  average: 'averaged',
+  median: 'median',
+  brightest: 'trails',
+  sum: 'summed',
+};
+
+/**
+ * A combined frame: what is known of the one it looks like, when the last of them was made, and how
+ * it came to be. It lies in the roll of its sources.
+ *
+ * @param sources in the order in which they were made
+ * @param reference which of them it looks like
+ */
+export function combinedFrame(
+  sources: readonly ListedFrame[],
+  reference: number,
+  choices: CombineChoices,
+  made: MadeCombination,
+): { made: MadeFrame; naming: Naming } {
+  const { record, decision } = sources[reference];
+  const { stem, camera, place, timeS, iso, lens, focusDioptres, white } = record;
+  const last = Math.max(...sources.map((frame) => frame.record.capturedAt));
+  // Beside its stack, just behind it.
+  const capturedAt = last + 1;
+  const roll: CurrentRoll = { id: decision.roll, name: decision.roll };
+  return {
+    made: {
+      facts: {
+        id: frameId(capturedAt),
+        capturedAt,
+        camera,
+        place,
+        origin: 'combined',
+        timeS,
+        iso,
+        compClicks: null,
+        lens,
+        focusDioptres,
+        white,
+        clippedShare: made.clippedShare,
+        width: made.width,
+        height: made.height,
+        average: null,
+        roll: roll.id,
+        series: null,
+        combined: { ...choices, sources: sources.map((frame) => frame.record.id) },
+      },
+      name: { epochMs: capturedAt, offsetMinutes: 0, place: '', time: '', iso: '' },
+      files: made.files,
+      thumbnail: made.thumbnail,
+    },
+    naming: { pattern: `${stem}-${ENDINGS[choices.way]}`, count: 1, roll: roll.name },
+  };
+}

@@ -1,0 +1,59 @@
+import type { StackFacts, WayId } from '@velmo/core/combine';
+import type { FrameRecord } from '../../storage/frameRecord';
+
+/** Ways by what they are for. */
+export const PURPOSE: Readonly<Record<WayId, string>> = {
+  merge: 'Whole range',
+  average: 'Less noise',
+  median: 'What stays',
+  brightest: 'Trails',
+  sum: 'One long exposure',
+};
+
+/** What each does, in one sentence. */
+export function wayWords(way: WayId, frames: number): string {
+  switch (way) {
+    case 'merge':
+      return 'In raw light: each frame counts by how little noise it has there, where it clips not at all.';
+    case 'average':
+      return `The mean of ${frames} frames: noise ${Math.sqrt(frames).toFixed(1)} times less.`;
+    case 'median':
+      return 'The middle of what the frames hold: who passed through a few of them is gone.';
+    case 'brightest':
+      return 'The brightest each photosite has seen: lights leave their trails.';
+    case 'sum':
+      return `The light of ${frames} frames added, as in one exposure that long.`;
+  }
+}
+
+/** What is known of a frame before it is read. */
+export const stackFacts = ({ timeS, iso, focusDioptres }: FrameRecord): StackFacts => ({
+  timeS,
+  iso,
+  focusDioptres,
+});
+
+/** "Something moved in 3 places: there one frame is taken alone." */
+export function movedWords(places: number | null): string {
+  if (places === null) return '';
+  if (places === 0) return 'Nothing moved between the frames.';
+  return `Something moved in ${places === 1 ? 'one place' : `${places} places`}: there one frame is taken alone. Tap a hatched place to take another.`;
+}
+
+/** What is taken at a place that was tapped. */
+export const takenWords = (frame: number, count: number): string =>
+  frame < 0
+    ? 'Here all frames are merged, moved or not. Tap again for one alone.'
+    : `Here frame ${frame + 1} of ${count} alone, counted from the darkest. Tap again for another.`;
+
+/** The frame a tap on a place that moved takes instead: the next brighter, then all, then anew. */
+export const nextFrame = (frame: number, count: number): number =>
+  frame + 1 < count ? frame + 1 : -1;
+
+/** "Finishing · 40 % · about 3 s left". */
+export function makingWords(share: number, elapsedS: number): string {
+  const percent = `${Math.round(100 * share)} %`;
+  if (share < 0.1 || elapsedS < 0.5) return `Making the frame · ${percent}`;
+  const leftS = Math.max(1, Math.round((elapsedS * (1 - share)) / share));
+  return `Making the frame · ${percent} · about ${leftS} s left`;
+}

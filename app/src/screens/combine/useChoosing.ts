@@ -1,0 +1,97 @@
+import {
+  FIRST_FINISH,
+  wayOf,
+  waysFor,
+  type CombineChoices,
+  type FinishChoices,
+  type MovedChoice,
+  type WayId,
+} from '@velmo/core/combine';
+import { useState } from 'react';
+import type { CombinedFacts } from '../../combine/combine.worker';
+import type { CombineRecipe } from '../../storage/frameRecord';
+import { rawOf, type ListedFrame } from '../../storage/madeFrame';
+import { nextFrame, stackFacts, takenWords } from './combineWords';
+
+/** What has been chosen of how frames become one. */
+export interface Choosing {
+  /** Frames that take part, in the order in which they were made. */
+  readonly used: readonly ListedFrame[];
+  readonly leftOut: ReadonlySet<string>;
+  /** Leaves a frame out, or takes it in again. */
+  readonly toggle: (id: string) => void;
+  /** Ways that fit, the best first, and the one in hand. */
+  readonly ways: readonly WayId[];
+  readonly way: WayId;
+  readonly setWay: (way: WayId) => void;
+  readonly moved: readonly MovedChoice[];
+  /** Takes the next frame at a place that moved; returns all that is chosen then. */
+  readonly takeNext: (at: MovedChoice) => readonly MovedChoice[];
+  /** What was taken last, in words. */
+  readonly taken: string | null;
+  readonly setFinish: (finish: FinishChoices) => void;
+  readonly setFloats: (floating: boolean) => void;
+  /** All of it, as far as what was found decides what was not chosen. */
+  readonly choices: (facts: CombinedFacts | null) => CombineChoices;
+}
+
+/**
+ * @param frames in the order in which they were made
+ * @param recipe how they were combined before; null: not yet
+ */
+export function useChoosing(
+  frames: readonly ListedFrame[],
+  recipe: CombineRecipe | null,
+): Choosing {
+  const [leftOut, setLeftOut] = useState<ReadonlySet<string>>(
+    () => new Set(frames.filter((f) => !rawOf(f)).map(({ record }) => record.id)),
+  );
+  const [asked, setAsked] = useState<WayId | null>(recipe?.way ?? null);
+  const [moved, setMoved] = useState<readonly MovedChoice[]>(recipe?.moved ?? []);
+  const [taken, setTaken] = useState<string | null>(null);
+  const [finish, setFinish] = useState(recipe?.finish ?? FIRST_FINISH);
+  const [floats, setFloats] = useState<boolean | null>(recipe?.floating ?? null);
+  const used = frames.filter(({ record }) => !leftOut.has(record.id));
+  const ways = waysFor(used.map(({ record }) => stackFacts(record)));
+  const way = asked && ways.includes(asked) ? asked : (ways[0] ?? 'average');
+  /** Other frames, or another way: nothing is known of what moves in them. */
+  const anew = (): void => {
+    setMoved([]);
+    setTaken(null);
+  };
+  return {
+    used,
+    leftOut,
+    toggle(id) {
+      anew();
+      setLeftOut((now) => {
+        const next = new Set(now);
+        if (!next.delete(id)) next.add(id);
+        return next;
+      });
+    },
+    ways,
+    way,
+    setWay(next) {
+      anew();
+      setAsked(next);
+    },
+    moved,
+    takeNext(at) {
+      const frame = nextFrame(at.frame, used.length);
+      const next = [...moved.filter(({ x, y }) => x !== at.x || y !== at.y), { ...at, frame }];
+      setMoved(next);
+      setTaken(takenWords(frame, used.length));
+      return next;
+    },
+    taken,
+    setFinish,
+    setFloats,
+    choices: (facts) => ({
+      way,
+      moved,
+      finish: wayOf(way).finishes ? finish : null,
+      floating: floats ?? (facts !== null && !facts.fitsWhole),
+    }),
+  };
+}

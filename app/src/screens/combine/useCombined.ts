@@ -1,0 +1,46 @@
+import { useFrame, useFrames, useSeries } from '../../storage/frameQueries';
+import type { CombineRecipe } from '../../storage/frameRecord';
+import { rawOf, type ListedFrame } from '../../storage/madeFrame';
+
+/** What an address asks to be combined: chosen frames, a stack, or the sources of a frame again. */
+interface CombineParams {
+  readonly ids?: string;
+  readonly series?: string;
+  readonly again?: string;
+}
+
+/** The frames an address asks for. */
+interface ToCombine {
+  readonly frames: readonly ListedFrame[];
+  readonly recipe: CombineRecipe | null;
+  /** Why they cannot be combined (yet); null: they can. */
+  readonly words: string | null;
+}
+
+const UNREADABLE =
+  'The browser’s storage could not be read just now. Reload the page to try again.';
+
+export function useCombined({ ids = '', series = '', again = '' }: CombineParams): ToCombine {
+  const made = useFrame(again);
+  const recipe = (again && made.data?.record.combined) || null;
+  const chosen = useFrames(recipe ? recipe.sources : ids.split(',').filter((id) => id !== ''));
+  const stack = useSeries(series);
+  const asked = series ? [stack] : again && !recipe ? [made] : chosen;
+  const nothing = { frames: [], recipe: null };
+  if (asked.some(({ isError }) => isError)) return { ...nothing, words: UNREADABLE };
+  if (asked.some(({ isPending }) => isPending)) return { ...nothing, words: 'Opening ...' };
+  if (again && !recipe)
+    return {
+      ...nothing,
+      words: 'This frame was not combined from others, or is not here any more.',
+    };
+  const found = series ? (stack.data ?? []) : chosen.flatMap(({ data }) => data ?? []);
+  const frames = [...found].sort((a, b) => a.record.capturedAt - b.record.capturedAt);
+  if (frames.filter((frame) => rawOf(frame)).length < 2)
+    return {
+      ...nothing,
+      words:
+        'Two frames with a raw at least are needed to combine them: choose them in a roll. Pictures without a raw cannot be combined yet.',
+    };
+  return { frames, recipe, words: null };
+}
