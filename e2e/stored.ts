@@ -74,7 +74,11 @@ interface StoredRecord {
   readonly height: number;
   readonly focusDioptres: number | null;
   readonly series: { readonly id: string; readonly step: number; readonly count: number } | null;
-  readonly files: readonly { readonly name: string; readonly chunks: number }[];
+  readonly files: readonly {
+    readonly name: string;
+    readonly chunks: number;
+    readonly bytes: number;
+  }[];
   readonly timeS: number | null;
   readonly compClicks: number | null;
   readonly iso: number | null;
@@ -82,6 +86,12 @@ interface StoredRecord {
   readonly white: { readonly kelvin: number; readonly tint: number } | null;
   readonly clippedShare: readonly number[] | null;
   readonly average: { readonly frames: number } | null;
+  /** What it was made of; left out where it was not combined. */
+  readonly combined?: {
+    readonly sources: readonly string[];
+    readonly moved: readonly object[];
+    readonly finish: { readonly brightness: number } | null;
+  } | null;
 }
 
 /** Records of all stored frames, as they are kept. */

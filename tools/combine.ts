@@ -11,7 +11,7 @@ import {
   type FinishChoices,
   type WayId,
 } from '@velmo/core/combine';
-import { decodeDng, readDng, takenAt, withExifOfDng, type RawFile } from '@velmo/core/files';
+import { decodeDng, readDng, takenAt, withMetadata, type RawFile } from '@velmo/core/files';
 import { halvedPicture } from './halvedPicture';
 import { encodeJpeg } from './jpeg';
 import { UsageError, userPath } from './usage';
@@ -81,8 +81,8 @@ export const combine =
     const dng = Buffer.concat(combinedDng(combined.result, floating, preview, shot));
     writeFileSync(out, dng);
     if (picture) {
-      const jpeg = withExifOfDng(encodeJpeg(full, PICTURE_QUALITY), dng);
-      writeFileSync(picture, Buffer.concat(jpeg));
+      const jpeg = encodeJpeg(full, PICTURE_QUALITY);
+      writeFileSync(picture, Buffer.concat(withMetadata(jpeg, full.width, full.height, shot)));
     }
     const { noise, baselineExposure } = combined.result;
     console.log(

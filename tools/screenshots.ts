@@ -110,6 +110,16 @@ async function main(): Promise<void> {
     await until(() => pageText(page), /next/);
     await settle();
   };
+  /** Five exposures of the shed, merged small. */
+  const combined = async (page: Page): Promise<void> => {
+    await exposed(page, 'scene=drying-shed&time=1/250&iso=100&focus=inf', 'bracket:5:2', 5);
+    const stack = '[role=link][aria-label^="Series of 5 frames"]';
+    await page.waitForSelector(stack);
+    await page.click(stack);
+    await press(page, 'Combine 5 ...');
+    await page.waitForSelector('[aria-label="The frames combined, small"]');
+    await settle();
+  };
   const openFrame = async (page: Page): Promise<void> => {
     await page.click('[role=link][aria-label^="Frame"]');
     await until(() => pageText(page), /Clipped/);
@@ -155,12 +165,6 @@ async function main(): Promise<void> {
       'stars-phone',
       plainLink('scene=stars-over-the-pans&time=30&iso=1600&support=tripod'),
       PHONE,
-    );
-    await shoot(
-      'verdict-phone',
-      plainLink('scene=packing-bench&time=1/200&iso=auto'),
-      PHONE,
-      (page) => page.keyboard.press('v'),
     );
     await shoot(
       'rig-phone',
@@ -224,6 +228,7 @@ async function main(): Promise<void> {
     );
     await shoot('roll-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, roll);
     await shoot('compare-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, compared);
+    await shoot('combine-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, combined);
     await shoot('best-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, best);
     await deviceCamera(app.url, browser);
     // Last, because marks are remembered.

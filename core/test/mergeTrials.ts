@@ -1,5 +1,6 @@
 // Merges brackets of the simulated camera, in a process of its own: Jest's sandbox slows number
 // crunching tenfold. Prints as JSON how far the merged light is from the scene's own.
+import { debevecMerge, halvedLight } from './mergePeer';
 import { mergedVariance, mergeRows, planMerge, type StackRaw } from '@velmo/core/combine';
 import {
   bandRows,
@@ -19,6 +20,8 @@ interface MergeTrial {
   readonly times: readonly number[];
   /** Seconds of scene time between the frames. */
   readonly apartS: number;
+  /** OpenCV merges them too. */
+  readonly peer?: boolean;
 }
 
 const still = new StillLight();
@@ -148,5 +151,32 @@ function errors({ plan, light, truth, again }: ReturnType<typeof mergeTrial>) {
   };
 }
 
+/** Median and 95th percentile of how far RGB light is from another, in stops, up to a factor. */
+function distance(light: Float32Array, truth: Float32Array) {
+  const stops: number[] = [];
+  for (let i = 0; i < light.length; i++)
+    if (truth[i] < 0.95) stops.push(Math.log2(Math.max(1e-12, light[i]) / truth[i]));
+  const middle = sorted(stops)[stops.length >> 1];
+  const off = sorted(stops.map((v) => Math.abs(v - middle)));
+  return { median: off[off.length >> 1], p95: off[Math.floor(0.95 * off.length)] };
+}
+
+/** How far we are from the scene's light, and OpenCV is, on pictures of half the size. */
+function beside({ plan, light, truth }: ReturnType<typeof mergeTrial>) {
+  const { width, height } = plan.frames[0];
+  const of = (mosaic: Float32Array): Float32Array => halvedLight(mosaic, width, height);
+  return {
+    own: distance(of(light), of(truth)),
+    peer: distance(debevecMerge(plan.frames, width, height), of(truth)),
+  };
+}
+
 const trials = JSON.parse(process.argv[2]) as MergeTrial[];
-console.log(JSON.stringify(trials.map((trial) => errors(mergeTrial(trial)))));
+process.stdout.write(
+  JSON.stringify(
+    trials.map((trial) => {
+      const made = mergeTrial(trial);
+      return { ...errors(made), ...(trial.peer && beside(made)) };
+    }),
+  ),
+);

@@ -119,6 +119,41 @@ describe('npm run -s tool', () => {
     expect(Buffer.compare(dcraw.body, rawOf(readFileSync(`${out}.pgm`)).body)).toBe(0);
   });
 
+  describe('combines', () => {
+    const place = ['--scene', 'drying-shed', '--crop', '4', '--mp', '3', '--time', '1/15'];
+    const files = [1, 2, 3].map((n) => join(folder, `dark-${n}.dng`));
+    beforeAll(() => {
+      const series = ['--series', 'bracket:3:3:dark-first', '--out', join(folder, 'dark-{n}.dng')];
+      expect(tool('shoot', ...place, ...series).stderr).toBe('');
+    });
+
+    test.each([['merge'], ['average'], ['brightest']])(
+      '%s: one DNG and a picture, opened by LibRaw and dcraw',
+      (way) => {
+        const [out, picture] = [join(folder, `${way}.dng`), join(folder, `${way}.jpg`)];
+        const { stderr, stdout } = tool(way, ...files, '--out', out, '--picture', picture);
+        expect(stderr).toBe('');
+        expect(JSON.parse(stdout)).toMatchObject({ way, frames: 3, file: out, picture });
+        const dcraw = rawOf(run('dcraw', '-D', '-4', '-t', '0', '-c', out));
+        run('unprocessed_raw', out);
+        expect(Buffer.compare(dcraw.body, rawOf(readFileSync(`${out}.pgm`)).body)).toBe(0);
+        for (const path of [out, picture])
+          expect(run('exiftool', '-s3', '-validate', path).toString().trim()).toBe('OK');
+      },
+    );
+
+    test('a merge in floating-point numbers, and what is wrong in one line', () => {
+      const out = join(folder, 'float.dng');
+      expect(tool('merge', ...files, '--out', out, '--float').stderr).toBe('');
+      const [bits] = run('exiftool', '-s3', '-n', '-SubIFD:BitsPerSample', out)
+        .toString()
+        .split('\n');
+      expect(['16', '32']).toContain(bits.trim());
+      const alone = tool('merge', files[0], '--out', out);
+      expect([alone.status, alone.stderr]).toEqual([2, expect.stringMatching(/two files or more/)]);
+    });
+  });
+
   const broken = join(folder, 'broken.dng');
   writeFileSync(broken, 'II*\0 and then nothing of use');
   test.each([

@@ -9,7 +9,7 @@ import {
   type Reach,
   type WayId,
 } from '@velmo/core/combine';
-import { orientationOf, placeInFile, withExifOfDng, type Moment } from '@velmo/core/files';
+import { orientationOf, placeInFile, withMetadata, type Moment } from '@velmo/core/files';
 import { madeFile } from '../camera/files/madeFile';
 import { canvasOf, jpegBytes, orientedCanvas, thumbnailUrl } from '../camera/files/thumbnail';
 import { Surface } from '../camera/live/surface';
@@ -52,6 +52,8 @@ export interface MadeCombination {
 /** What is shown small is made of a whole number of photosites: this much larger at most. */
 const FINER = 1.6;
 const BESIDE = '#141414';
+/** White, but for how numbers of 32 bits are rounded. */
+const CLIPS = 1 - 1e-6;
 const JPEG_QUALITY = 0.92;
 const PREVIEW_LONG_PX = 1200;
 const PREVIEW_QUALITY = 0.85;
@@ -108,7 +110,7 @@ function clippedShare(): [number, number, number] {
     const c =
       samplesPerPixel === 3 ? i % 3 : ((i % width) & 1) + ((Math.floor(i / width) & 1) as 0 | 1);
     all[c]++;
-    if (light[i] >= 1) counts[c]++;
+    if (light[i] >= CLIPS) counts[c]++;
   }
   return [counts[0] / all[0], counts[1] / all[1], counts[2] / all[2]];
 }
@@ -184,10 +186,9 @@ const api = {
     const dng = combinedDng(combined.result, choices.floating, preview, shot, (share) =>
       onShare(ENCODED + (1 - ENCODED) * share),
     );
-    // Its directories come first: they are all the picture's Exif is made of.
-    const exif = withExifOfDng(jpeg, dng[0]);
+    const jpegParts = withMetadata(jpeg, seen.width, seen.height, shot);
     return {
-      files: [madeFile('dng', '.dng', dng), madeFile('jpeg', '.jpg', exif)],
+      files: [madeFile('dng', '.dng', dng), madeFile('jpeg', '.jpg', jpegParts)],
       thumbnail: await thumbnailUrl(picture, file.orientation),
       width: seen.width,
       height: seen.height,
