@@ -10,12 +10,14 @@ import {
   pageText,
   PHONE,
   press,
+  refined,
   slider,
   tap,
   until,
   valueText,
+  WINDOW,
 } from './browser';
-import { cell, cellsAre } from './cells';
+import { cell, cellsAre, expose } from './cells';
 import { framesStored, storedRecords } from './stored';
 import { servedApp } from './suite';
 
@@ -67,6 +69,8 @@ const frameAddress = (page: Page): Promise<string> =>
 const made = async (page: Page): Promise<void> => {
   await press(page, 'Make the frame');
   await until(() => pageText(page), /Made of \d+ frames/);
+  // What the frame holds is there: nothing moves any more.
+  await until(() => pageText(page), /\nSize\n/);
 };
 
 /** The record of the combined frame, and of all others by their ids. */
@@ -198,6 +202,40 @@ describe('combine', () => {
       // An average is looked at by its raw, as any frame is.
       await until(() => pageText(page), /raw mosaic/);
     });
+  });
+
+  test('lays frames on one another that were framed apart, and keeps what both show', async () => {
+    const browser = await launch();
+    try {
+      const wall = `${PLACE}&scene=test-wall&time=1/125`;
+      const { page } = await openPage(browser, app.url + wall, PHONE);
+      await fieldReady(page);
+      await expose(page, 1);
+      const box = (await (await page.$(WINDOW))!.boundingBox())!;
+      const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+      await page.mouse.move(x, y);
+      await page.mouse.down();
+      await page.mouse.move(x + 20, y + 9, { steps: 6 });
+      await page.mouse.up();
+      await refined(page);
+      await expose(page, 2);
+      await page.goto(`${app.url}/frames`);
+      await cellsAre(page, 2);
+      await press(page, 'Choose');
+      await tap(page, cell(0));
+      await tap(page, cell(1));
+      await press(page, 'Combine ...');
+      await isCombined(page);
+      await until(() => pageText(page), /The frames had moved, and were laid on one another\./);
+      await made(page);
+      const { all, result } = await records(page);
+      const [source] = all.filter(({ id }) => id !== result.id);
+      expect(result.width).toBeLessThan(source.width);
+      expect(result.width).toBeGreaterThan(0.8 * source.width);
+      await until(() => pageText(page), /linear RGB/);
+    } finally {
+      await browser.close();
+    }
   });
 
   test('says in words what cannot be combined', async () => {

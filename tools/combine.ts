@@ -23,6 +23,7 @@ const OPTIONS = {
   out: { type: 'string' },
   picture: { type: 'string' },
   float: { type: 'boolean', default: false },
+  fixed: { type: 'boolean', default: false },
   brightness: { type: 'string', default: String(FIRST_FINISH.brightness) },
   range: { type: 'string', default: String(FIRST_FINISH.range) },
   detail: { type: 'string', default: String(FIRST_FINISH.detail) },
@@ -52,6 +53,7 @@ function readArguments(args: string[]) {
     picture,
     finish,
     floating: values.float,
+    fixed: values.fixed,
   };
 }
 
@@ -59,11 +61,11 @@ function readArguments(args: string[]) {
 export const combine =
   (id: WayId) =>
   (args: string[]): void => {
-    const { files, out, picture, finish, floating } = readArguments(args);
+    const { files, out, picture, finish, floating, fixed } = readArguments(args);
     const way = wayOf(id);
     if (files.length > way.maxFrames)
       throw new UsageError(`${id} takes no more than ${way.maxFrames} files at once`);
-    const combiner = way.begin();
+    const combiner = way.begin(!fixed);
     const sources: RawFile[] = [];
     for (const path of files) {
       const { file, data } = decodeDng(readDng(new Uint8Array(readFileSync(path))));
@@ -75,7 +77,8 @@ export const combine =
     const full = combinedPicture(combined, way.finishes ? finish : null);
     const taken = Date.parse(takenAt(reference.exif) ?? '');
     const capturedAt = { epochMs: Number.isNaN(taken) ? 0 : taken, offsetMinutes: 0 };
-    const shot = combinedShot(id, reference, sources, capturedAt, 'Velmo');
+    const used = sources.filter((_, i) => !combined.leftOut.includes(i));
+    const shot = combinedShot(id, reference, used, capturedAt, 'Velmo');
     const small = halvedPicture(full);
     const preview = { ...small, jpeg: encodeJpeg(small, PREVIEW_QUALITY) };
     const dng = Buffer.concat(combinedDng(combined.result, floating, preview, shot));
@@ -90,12 +93,14 @@ export const combine =
         file: out,
         ...(picture && { picture }),
         way: id,
-        frames: sources.length,
+        frames: used.length,
         reference: files[combined.reference],
         baselineExposure: Number(baselineExposure.toFixed(3)),
         noise,
         floating,
         ...(!floating && !fitsWhole(noise) && { note: 'darker than 16 bits tell apart: --float' }),
+        ...(combined.aligned && { aligned: true }),
+        ...(combined.leftOut.length > 0 && { leftOut: combined.leftOut.map((i) => files[i]) }),
         ...(combined.moved && { moved: combined.moved.regions.length }),
       }),
     );

@@ -73,11 +73,12 @@ export function addRow(
  * @param cellSamples samples of a cell, a multiple of 4; the row has `cells` whole ones
  * @param scale variance a unit of light, and offset without any
  * @param bright where both are brighter, they say nothing of each other
+ * @param unknownA share from which on nothing is known of a, likewise of b
  * @param sums a float a cell, likewise counts of what was compared
  */
 export function pairRow(
   a: usize, b: usize, cells: i32, cellSamples: i32, blackA: f32, unitA: f32, blackB: f32, unitB: f32,
-  scale: f32, offset: f32, tolerance: f32, bright: f32, sums: usize, counts: usize,
+  scale: f32, offset: f32, tolerance: f32, bright: f32, unknownA: f32, unknownB: f32, sums: usize, counts: usize,
 ): void {
   const bA = f32x4.splat(blackA);
   const uA = f32x4.splat(unitA);
@@ -87,6 +88,8 @@ export function pairRow(
   const o = f32x4.splat(offset);
   const t = f32x4.splat(tolerance);
   const limit = f32x4.splat(bright);
+  const endA = f32x4.splat(unknownA);
+  const endB = f32x4.splat(unknownB);
   const zero = f32x4.splat(0);
   const one = f32x4.splat(1);
   const half = f32x4.splat(0.5);
@@ -96,7 +99,8 @@ export function pairRow(
     for (const end = a + ((<usize>cellSamples) << 1); a < end; a += 8, b += 8) {
       const va = shares(a, bA, uA);
       const vb = shares(b, bB, uB);
-      const says = v128.or(f32x4.le(va, limit), f32x4.le(vb, limit));
+      const known = v128.and(f32x4.lt(va, endA), f32x4.lt(vb, endB));
+      const says = v128.and(known, v128.or(f32x4.le(va, limit), f32x4.le(vb, limit)));
       const la = f32x4.min(va, one);
       const lb = f32x4.min(vb, one);
       const d = f32x4.sub(la, lb);

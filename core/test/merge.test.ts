@@ -202,7 +202,7 @@ function shedFiles() {
     const bytes = new Uint8Array(readFileSync(shootAs('shed.dng', ...args)));
     return decodeDng(readDng(bytes));
   });
-  const combiner = wayOf('merge').begin();
+  const combiner = wayOf('merge').begin(true);
   for (const { file, data } of files) combiner.add(file, stackRaw(file, data));
   return { files, combined: combiner.combine([], () => {}) };
 }

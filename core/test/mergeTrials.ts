@@ -1,7 +1,8 @@
 // Merges brackets of the simulated camera, in a process of its own: Jest's sandbox slows number
 // crunching tenfold. Prints as JSON how far the merged light is from the scene's own.
 import { debevecMerge, halvedLight } from './mergePeer';
-import { mergedVariance, mergeRows, planMerge, type StackRaw } from '@velmo/core/combine';
+import { mergedVariance, mergeRows, planMerge, wayOf, type StackRaw } from '@velmo/core/combine';
+import type { RawFile } from '@velmo/core/files';
 import {
   bandRows,
   exposeBand,
@@ -22,6 +23,8 @@ interface MergeTrial {
   readonly apartS: number;
   /** OpenCV merges them too. */
   readonly peer?: boolean;
+  /** How the camera points in each frame, in radians to the right and up: held in a hand. */
+  readonly hand?: readonly (readonly [yawRad: number, pitchRad: number])[];
 }
 
 const still = new StillLight();
@@ -102,6 +105,67 @@ function mergeTrial({ scene, crop, times, apartS }: MergeTrial) {
   };
 }
 
+/**
+ * A bracket held in a hand: how far its light is from the scene's as the frame it was laid on shows
+ * it, in stops, and whether each was laid.
+ */
+function handTrial({ scene, crop, times, hand = [] }: MergeTrial) {
+  const plain = plainShot(scene);
+  const plans = times.map((timeS, k) =>
+    planSimulated({
+      ...plain,
+      crop,
+      sizeMp: 3,
+      timeS,
+      seed: 5 + k,
+      yawRad: plain.yawRad + hand[k][0],
+      pitchRad: plain.pitchRad + hand[k][1],
+    }),
+  );
+  const combiner = wayOf('merge').begin(true);
+  for (const plan of plans) {
+    const frame = frameOf(plan);
+    const { width, height, blackLevel, whiteLevel, noise } = frame;
+    const box = { x: 0, y: 0, width, height };
+    const raw = {
+      kind: 'cfa',
+      width,
+      height,
+      samplesPerPixel: 1,
+      blackLevel,
+      whiteLevel,
+      noise,
+      crop: box,
+    };
+    const file = { raw, baselineExposure: 0 } as unknown as RawFile;
+    combiner.add(file, frame);
+  }
+  const { result, leftOut, aligned, reference } = combiner.combine([], () => {});
+  const { width, height, crop: box } = result.file.raw;
+  const plan = plans[reference];
+  const shortest = Math.min(...times);
+  const share =
+    (electronsPerLight(plan) / plan.response.saturationE) * (shortest / times[reference]);
+  const truth = whole(plan, new Float32Array(3 * width * height), (band) =>
+    lightOnBand(plan, band, undefined, still),
+  );
+  const stops: number[] = [];
+  for (let y = box.y; y < box.y + box.height; y++)
+    for (let x = box.x; x < box.x + box.width; x++) {
+      const i = 3 * (y * width + x) + 1;
+      if (truth[i] * share < 0.9)
+        stops.push(Math.abs(Math.log2(Math.max(1e-9, result.light[i]) / (truth[i] * share))));
+    }
+  const off = sorted(stops);
+  return {
+    aligned,
+    leftOut,
+    median: off[off.length >> 1],
+    p95: off[Math.floor(0.95 * off.length)],
+    seen: (box.width * box.height) / (width * height),
+  };
+}
+
 const sorted = (values: ArrayLike<number>): Float64Array => Float64Array.from(values).sort();
 
 /**
@@ -175,6 +239,7 @@ const trials = JSON.parse(process.argv[2]) as MergeTrial[];
 process.stdout.write(
   JSON.stringify(
     trials.map((trial) => {
+      if (trial.hand) return handTrial(trial);
       const made = mergeTrial(trial);
       return { ...errors(made), ...(trial.peer && beside(made)) };
     }),

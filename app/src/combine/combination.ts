@@ -59,8 +59,9 @@ export class Combination {
     if (sources.length > maxFrames)
       throw new CombineError(`This way takes no more than ${maxFrames} frames: leave some out.`);
     this.way = way;
-    const combiner = begin();
-    const firstLook = begin();
+    const combiner = begin(true);
+    // Not laid on one another: it is small, and there at once.
+    const firstLook = begin(false);
     this.combiner = combiner;
     this.files = [];
     for (const [k, source] of sources.entries()) {

@@ -24,6 +24,10 @@ export interface CombinedFacts {
   readonly reference: number;
   /** Places where something moved; null: that is not looked for. */
   readonly moved: number | null;
+  /** Places of the sources that could not be laid on the others, and are not in it. */
+  readonly leftOut: readonly number[];
+  /** They had moved, and were laid on one another. */
+  readonly aligned: boolean;
   /** 16 bits hold its range. */
   readonly fitsWhole: boolean;
   /** What each source holds. */
@@ -91,27 +95,29 @@ function draw(): void {
 }
 
 function facts(): CombinedFacts {
-  const { reference, moved } = combination.combined;
+  const { reference, moved, leftOut, aligned } = combination.combined;
   return {
     reference,
+    leftOut,
+    aligned,
     moved: moved ? moved.regions.length : null,
     fitsWhole: combination.fitsWhole,
     reach: combination.reach,
   };
 }
 
-/** Share of the photosites of each colour that clip in all frames. */
+/** Share of the photosites seen of each colour that clip in all frames. */
 function clippedShare(): [number, number, number] {
   const { light, file } = combination.combined.result;
-  const { width, samplesPerPixel } = file.raw;
+  const { width, samplesPerPixel: n, crop } = file.raw;
   const counts = [0, 0, 0];
   const all = [0, 0, 0];
-  for (let i = 0; i < light.length; i++) {
-    const c =
-      samplesPerPixel === 3 ? i % 3 : ((i % width) & 1) + ((Math.floor(i / width) & 1) as 0 | 1);
-    all[c]++;
-    if (light[i] >= CLIPS) counts[c]++;
-  }
+  for (let y = crop.y; y < crop.y + crop.height; y++)
+    for (let k = n * crop.x; k < n * (crop.x + crop.width); k++) {
+      const c = n === 3 ? k % 3 : (k & 1) + (y & 1);
+      all[c]++;
+      if (light[y * width * n + k] >= CLIPS) counts[c]++;
+    }
   return [counts[0] / all[0], counts[1] / all[1], counts[2] / all[2]];
 }
 
@@ -182,7 +188,8 @@ const api = {
       width: small.width,
       height: small.height,
     };
-    const shot = combinedShot(choices.way, file, combination.files, capturedAt, 'Velmo');
+    const used = combination.files.filter((_, i) => !combined.leftOut.includes(i));
+    const shot = combinedShot(choices.way, file, used, capturedAt, 'Velmo');
     const dng = combinedDng(combined.result, choices.floating, preview, shot, (share) =>
       onShare(ENCODED + (1 - ENCODED) * share),
     );

@@ -3,7 +3,7 @@ import { frameId } from '../camera/files/frameNames';
 import type { CurrentRoll } from '../storage/rolls/currentRoll';
 import type { Naming } from '../storage/fileNames';
 import type { ListedFrame, MadeFrame } from '../storage/madeFrame';
-import type { MadeCombination } from './combine.worker';
+import type { CombinedFacts, MadeCombination } from './combine.worker';
 
 /** What the name of a combined frame's files ends with. */
 const ENDINGS: Readonly<Record<WayId, string>> = {
@@ -19,17 +19,18 @@ const ENDINGS: Readonly<Record<WayId, string>> = {
  * it came to be. It lies in the roll of its sources.
  *
  * @param sources in the order in which they were made
- * @param reference which of them it looks like
+ * @param facts which of them it looks like, and which are not in it
  */
 export function combinedFrame(
   sources: readonly ListedFrame[],
-  reference: number,
+  { reference, leftOut }: Pick<CombinedFacts, 'reference' | 'leftOut'>,
   choices: CombineChoices,
   made: MadeCombination,
 ): { made: MadeFrame; naming: Naming } {
   const { record, decision } = sources[reference];
   const { stem, camera, place, timeS, iso, lens, focusDioptres, white } = record;
   const last = Math.max(...sources.map((frame) => frame.record.capturedAt));
+  const used = sources.filter((_, i) => !leftOut.includes(i));
   // Beside its stack, just behind it.
   const capturedAt = last + 1;
   const roll: CurrentRoll = { id: decision.roll, name: decision.roll };
@@ -53,7 +54,7 @@ export function combinedFrame(
         average: null,
         roll: roll.id,
         series: null,
-        combined: { ...choices, sources: sources.map((frame) => frame.record.id) },
+        combined: { ...choices, sources: used.map((frame) => frame.record.id) },
       },
       name: { epochMs: capturedAt, offsetMinutes: 0, place: '', time: '', iso: '' },
       files: made.files,

@@ -28,5 +28,6 @@ export const CombineScreen = late(
 
 /** Loads all of it ahead of need. */
 export function warmScreens(): void {
-  for (const part of [OpenSheet, RollScreen, FrameScreen, BestScreen, CompareScreen, CombineScreen]) part.warm();
+  for (const part of [OpenSheet, RollScreen, FrameScreen, BestScreen, CompareScreen, CombineScreen])
+    part.warm();
 }

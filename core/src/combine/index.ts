@@ -34,3 +34,13 @@ export { WAY_IDS, type WayId } from './ways/wayIds';
 export type { Combined, Combiner, CombineWay, MovedChoice, StackFacts } from './ways/way';
 export { combinedPicture, finishPlanOf, smallPicture } from './combinedPicture';
 export { type Decimated, decimated } from './decimated';
+export { alignBracket, commonBox, FrameTones } from './align/alignStack';
+export {
+  composed,
+  type Homography,
+  inverse,
+  largestMotion,
+  similarity,
+  STILL,
+} from './align/homography';
+export { warpRaw } from './align/warpRaw';

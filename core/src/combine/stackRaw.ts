@@ -1,6 +1,9 @@
 import type { RawFile } from '../files/rawFile';
 import { UNKNOWN_NOISE, type NoiseProfile } from '../sensor/noiseProfile';
 
+/** A sample of which nothing is known: what was drawn anew does not reach there. White at least. */
+export const UNKNOWN = 0xffff;
+
 /** A frame that is to become part of another: its raw, and how much light it was given. */
 export interface StackRaw {
   /** `width * height * samplesPerPixel` values, row by row. */

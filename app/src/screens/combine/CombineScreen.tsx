@@ -10,7 +10,7 @@ import type { CombineRecipe } from '../../storage/frameRecord';
 import type { ListedFrame } from '../../storage/madeFrame';
 import { COLOUR, FONT } from '../../theme/theme';
 import { CombinePicture } from './CombinePicture';
-import { makingWords, movedWords, PURPOSE, wayWords } from './combineWords';
+import { laidWords, makingWords, movedWords, PURPOSE, wayWords } from './combineWords';
 import { FinishTapes } from './FinishTapes';
 import { StackBars } from './StackBars';
 import { useChoosing, type Choosing } from './useChoosing';
@@ -140,9 +140,13 @@ function Says({ combination, choosing }: ChoosingProps & { readonly combination:
     (reading !== null
       ? `Reading frame ${read} of ${used.length} ...`
       : (taken ?? (movedWords(facts?.moved ?? null) || wayWords(way, used.length))));
+  const laid =
+    facts && !problem && !taken
+      ? laidWords(facts.aligned, facts.leftOut.map(choosing.numberOf))
+      : '';
   return (
     <Text style={styles.text} role={problem ? 'alert' : 'status'}>
-      {words}
+      {laid ? `${laid} ${words}` : words}
     </Text>
   );
 }

@@ -40,6 +40,23 @@ export function movedWords(places: number | null): string {
   return `Something moved in ${places === 1 ? 'one place' : `${places} places`}: there one frame is taken alone. Tap a hatched place to take another.`;
 }
 
+/**
+ * What was done to frames that had moved, and which of them could not be used.
+ *
+ * @param names numbers of those in the stack
+ */
+export function laidWords(aligned: boolean, names: readonly number[]): string {
+  const out =
+    names.length === 0
+      ? ''
+      : names.length === 1
+        ? `Frame ${names[0]} could not be laid on the others, and is not in it.`
+        : `Frames ${names.slice(0, -1).join(', ')} and ${names.at(-1)} could not be laid on the others, and are not in it.`;
+  return [aligned ? 'The frames had moved, and were laid on one another.' : '', out]
+    .filter(Boolean)
+    .join(' ');
+}
+
 /** What is taken at a place that was tapped. */
 export const takenWords = (frame: number, count: number): string =>
   frame < 0

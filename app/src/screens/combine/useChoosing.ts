@@ -18,6 +18,8 @@ export interface Choosing {
   /** Frames that take part, in the order in which they were made. */
   readonly used: readonly ListedFrame[];
   readonly leftOut: ReadonlySet<string>;
+  /** What the frame at a place of those is called: its number in the stack. */
+  readonly numberOf: (place: number) => number;
   /** Leaves a frame out, or takes it in again. */
   readonly toggle: (id: string) => void;
   /** Ways that fit, the best first, and the one in hand. */
@@ -62,6 +64,7 @@ export function useChoosing(
   return {
     used,
     leftOut,
+    numberOf: (place) => frames.indexOf(used[place]) + 1,
     toggle(id) {
       anew();
       setLeftOut((now) => {

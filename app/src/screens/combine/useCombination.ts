@@ -130,7 +130,7 @@ export function useCombination(
           proxy((share: number) => tell(0.9 * share)),
         ),
       );
-      const { made, naming } = combinedFrame(frames, state.facts.reference, choices, files);
+      const { made, naming } = combinedFrame(frames, state.facts, choices, files);
       return await keepFrame(
         made,
         naming,

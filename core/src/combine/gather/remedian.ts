@@ -29,6 +29,11 @@ export class Remedian {
     this.put(median, level + 1);
   }
 
+  /** Changes all that is kept: frames of another kind follow. */
+  change(by: (frame: Float32Array) => Float32Array): void {
+    for (const level of this.levels) level.forEach((frame, i) => (level[i] = by(frame)));
+  }
+
   /** The median so far. Throws RangeError before the first frame. */
   median(): Float32Array {
     const all = this.levels.flatMap((frames, level) =>

@@ -1,3 +1,4 @@
+import { demosaicDirected } from '../../sensor/demosaicDirected';
 import type { NoiseProfile } from '../../sensor/noiseProfile';
 import { checkStack, type StackRaw } from '../stackRaw';
 import { Remedian } from './remedian';
@@ -15,7 +16,7 @@ const MEDIAN_VARIANCE = Math.PI / 2;
  */
 export class StackGatherer {
   private first: Omit<StackRaw, 'data'> | null = null;
-  private kept = new Float32Array(0);
+  private kept: Float32Array = new Float32Array(0);
   private readonly middle = new Remedian();
   private frames = 0;
 
@@ -47,6 +48,23 @@ export class StackGatherer {
         if (v > kept[i]) kept[i] = v;
       }
     else for (let i = 0; i < kept.length; i++) kept[i] += (data[i] - blackLevel) * unit;
+  }
+
+  /**
+   * Demosaics what has been gathered: the frames that follow are RGB. What is RGB already stays.
+   */
+  becomeLinear(): void {
+    const { first } = this;
+    if (!first || first.samplesPerPixel === 3) return;
+    this.first = { ...first, samplesPerPixel: 3 };
+    const demosaiced = (mosaic: Float32Array): Float32Array => {
+      const { width, height } = first;
+      const rgb = new Float32Array(3 * mosaic.length);
+      demosaicDirected(mosaic, width, height, { x: 0, y: 0, width, height }, rgb);
+      return rgb;
+    };
+    if (this.gathering === 'median') this.middle.change(demosaiced);
+    else this.kept = demosaiced(this.kept);
   }
 
   /**

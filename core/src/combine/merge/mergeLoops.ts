@@ -39,6 +39,8 @@ export interface MergeLoops {
     offset: number,
     tolerance: number,
     bright: number,
+    unknownA: number,
+    unknownB: number,
     sums: number,
     counts: number,
   ): void;
@@ -71,29 +73,16 @@ function plainLoops(buffer: ArrayBuffer): MergeLoops {
         floats[w + i] = sum;
       }
     },
-    pairRow(
-      a,
-      b,
-      cells,
-      cellSamples,
-      blackA,
-      unitA,
-      blackB,
-      unitB,
-      scale,
-      offset,
-      t,
-      bright,
-      s,
-      c,
-    ) {
+    pairRow(...args) {
+      const [a, b, cells, cellSamples, blackA, unitA, blackB, unitB] = args;
+      const [scale, offset, t, bright, unknownA, unknownB, s, c] = args.slice(8);
       let [i, j] = [a >> 1, b >> 1];
       for (let cell = 0; cell < cells; cell++) {
         let [sum, n] = [0, 0];
         for (let k = 0; k < cellSamples; k++, i++, j++) {
           const va = (words[i] - blackA) * unitA;
           const vb = (words[j] - blackB) * unitB;
-          if (va > bright && vb > bright) continue;
+          if (va >= unknownA || vb >= unknownB || (va > bright && vb > bright)) continue;
           const d = Math.min(1, va) - Math.min(1, vb);
           const level = (Math.min(1, positive(va)) + Math.min(1, positive(vb))) / 2;
           sum += (d * d) / ((t * level + scale) * level + offset);

@@ -28,13 +28,14 @@ export interface MergePlan {
  * Plans the merge of a bracket: exposures as measured, and what has moved between its frames.
  *
  * @param stack two frames or more of one size; throws CombineError where they are not
+ * @param redrawn they were drawn anew to be laid on one another
  */
-export function planMerge(stack: readonly StackRaw[]): MergePlan {
+export function planMerge(stack: readonly StackRaw[], redrawn = false): MergePlan {
   checkStack(stack);
   const order = stack.map((_, i) => i).sort((a, b) => stack[a].exposure - stack[b].exposure);
   const given = measuredExposures(order.map((i) => stack[i]));
   const frames = order.map((index, k) => ({ ...stack[index], given: given[k], index }));
-  return { frames, moved: findMoved(frames) };
+  return { frames, moved: findMoved(frames, redrawn) };
 }
 
 /**

@@ -1,5 +1,6 @@
 import { padded } from '../../wasm';
 import type { MovedChoice } from '../ways/way';
+import { UNKNOWN } from '../stackRaw';
 import { mergeLoops } from './mergeLoops';
 import type { MergeFrame } from './mergeRaws';
 
@@ -13,8 +14,8 @@ const MOVED = 2.4;
 const MOVED_ALONE = 6;
 /** Share of the range from which on a frame says no more than "bright". */
 const BRIGHT = 0.9;
-/** The frame that is taken alone clips in no more than this share of its place. */
-const MAX_CLIPPED = 0.01;
+/** The frame that is taken alone clips in no more than this share of its place: there, the next does. */
+const MAX_CLIPPED = 0.1;
 /** Frames that are merged with one another: nothing moved there. */
 export const ALL_FRAMES = -1;
 
@@ -89,12 +90,21 @@ export function withFrame(moved: Moved, region: number, frame: number): Moved {
  * cell wider than what was found, and are given the frame that holds most light without clipping.
  *
  * @param frames least exposed first
+ * @param redrawn they were laid on one another: what a part of a pixel makes at an edge is no motion
  */
-export function findMoved(frames: readonly MergeFrame[]): Moved {
+export function findMoved(frames: readonly MergeFrame[], redrawn = false): Moved {
   const { width, height } = frames[0];
   const [columns, rows] = [Math.ceil(width / CELL), Math.ceil(height / CELL)];
   const found = new Uint8Array(columns * rows);
-  for (let k = 1; k < frames.length; k++) markPair(frames[k - 1], frames[k], columns, rows, found);
+  for (let k = 1; k < frames.length; k++) {
+    const squares = (redrawn ? redrawnSquares : meanSquares)(
+      frames[k - 1],
+      frames[k],
+      columns,
+      rows,
+    );
+    markMoved(squares, columns, rows, found);
+  }
   const { labels, regions } = labelled(widened(found, columns, rows), columns, rows);
   return {
     cell: CELL,
@@ -109,14 +119,7 @@ export function findMoved(frames: readonly MergeFrame[]): Moved {
 }
 
 /** Marks the cells in which two frames disagree. */
-function markPair(
-  short: MergeFrame,
-  long: MergeFrame,
-  columns: number,
-  rows: number,
-  found: Uint8Array,
-): void {
-  const squares = meanSquares(short, long, columns, rows);
+function markMoved(squares: Float32Array, columns: number, rows: number, found: Uint8Array): void {
   // Files that understate their noise would disagree everywhere.
   const sorted = squares.filter((v) => v > 0).sort();
   const usual = Math.max(1, sorted.length > 0 ? sorted[sorted.length >> 1] : 1);
@@ -128,6 +131,10 @@ function markPair(
       if (!alone || level(i) > MOVED_ALONE) found[i] = 1;
     }
 }
+
+/** Share of the range at which nothing is known of a sample, but for how numbers are rounded. */
+const unknownShare = ({ blackLevel, whiteLevel }: MergeFrame): number =>
+  ((UNKNOWN - 0.5 - blackLevel) / (whiteLevel - blackLevel)) * (1 - 1e-6);
 
 /** Mean of the squared differences of two frames in each cell, over their variance; 0: not known. */
 export function meanSquares(
@@ -151,9 +158,9 @@ export function meanSquares(
   const [a, b] = [0, rowBytes].map((at) => new Uint16Array(buffer, at, columns * cellSamples));
   const sums = new Float32Array(buffer, sumsAt, columns);
   const counts = new Float32Array(buffer, countsAt, columns);
-  // What lies beyond the last column is bright in both, and says nothing.
-  a.fill(0xffff);
-  b.fill(0xffff);
+  // Of what lies beyond the last column nothing is known.
+  a.fill(UNKNOWN);
+  b.fill(UNKNOWN);
   const squares = new Float32Array(columns * rows);
   for (let row = 0; row < rows; row++) {
     sums.fill(0);
@@ -164,13 +171,52 @@ export function meanSquares(
       routines.pairRow(
         ...([0, rowBytes, columns, cellSamples] as const),
         ...([short.blackLevel, unitA * ratio, long.blackLevel, unitB] as const),
-        ...([scale, offset, TOLERANCE * TOLERANCE, BRIGHT, sumsAt, countsAt] as const),
+        ...([scale, offset, TOLERANCE * TOLERANCE, BRIGHT] as const),
+        ...([unknownShare(short) * ratio, unknownShare(long), sumsAt, countsAt] as const),
       );
     }
     for (let c = 0; c < columns; c++)
       squares[row * columns + c] = counts[c] > 0 ? sums[c] / counts[c] : 0;
   }
   return squares;
+}
+
+/** Part of a pixel by which frames that were laid on one another may still be off, and are smoothed. */
+const REDRAWN_PX = 0.4;
+
+/** The same of green in frames that were drawn anew, with what a part of a pixel makes at edges. */
+function redrawnSquares(
+  short: MergeFrame,
+  long: MergeFrame,
+  columns: number,
+  rows: number,
+): Float32Array {
+  const { width, height } = short;
+  const ratio = long.given / short.given;
+  const [unitA, unitB] = [short, long].map((f) => 1 / (f.whiteLevel - f.blackLevel));
+  const scale = long.noise.scale + ratio * short.noise.scale;
+  const offset = long.noise.offset + ratio * ratio * short.noise.offset;
+  const sums = new Float32Array(columns * rows);
+  const counts = new Float32Array(columns * rows);
+  const [A, B] = [short.data, long.data];
+  const row = 3 * width;
+  for (let y = 1; y < height - 1; y++)
+    for (let x = 1, i = y * row + 4; x < width - 1; x++, i += 3) {
+      if (A[i] === UNKNOWN || B[i] === UNKNOWN) continue;
+      const a = (A[i] - short.blackLevel) * unitA * ratio;
+      const b = (B[i] - long.blackLevel) * unitB;
+      if (a > BRIGHT && b > BRIGHT) continue;
+      const across = Math.abs(B[i + 3] - B[i - 3]) + Math.abs(A[i + 3] - A[i - 3]) * ratio;
+      const along = Math.abs(B[i + row] - B[i - row]) + Math.abs(A[i + row] - A[i - row]) * ratio;
+      const edge = Math.min(1, (across + along) * unitB * REDRAWN_PX);
+      const level = (Math.max(0, Math.min(1, a)) + Math.max(0, Math.min(1, b))) / 2;
+      const d = Math.min(1, a) - Math.min(1, b);
+      const variance = scale * level + offset + (TOLERANCE * level) ** 2 + edge * edge;
+      const cell = Math.floor(y / CELL) * columns + Math.floor(x / CELL);
+      sums[cell] += (d * d) / variance;
+      counts[cell]++;
+    }
+  return sums.map((sum, i) => (counts[i] > 0 ? sum / counts[i] : 0));
 }
 
 /** The same cells and those beside them. */
@@ -225,7 +271,10 @@ function labelled(found: Uint8Array, columns: number, rows: number) {
   return { labels, regions };
 }
 
-/** The most exposed frame that clips nearly nowhere in a region; the least exposed at the last. */
+/**
+ * The most exposed frame that clips in little of a region; where light and dark meet, the one in the
+ * middle.
+ */
 function fullest(
   frames: readonly MergeFrame[],
   labels: Uint16Array,
@@ -235,7 +284,7 @@ function fullest(
 ): number {
   for (let k = frames.length - 1; k > 0; k--)
     if (clippedShare(frames[k], labels, label, region, columns) <= MAX_CLIPPED) return k;
-  return 0;
+  return Math.floor((frames.length - 1) / 2);
 }
 
 function clippedShare(
@@ -253,7 +302,7 @@ function clippedShare(
       if (labels[Math.floor(y / CELL) * columns + c] !== label) continue;
       const from = y * rowSamples + c * CELL * samplesPerPixel;
       const end = Math.min((y + 1) * rowSamples, from + CELL * samplesPerPixel);
-      for (let i = from; i < end; i++, n++) if (data[i] > level) clipped++;
+      for (let i = from; i < end; i++, n++) if (data[i] > level && data[i] !== UNKNOWN) clipped++;
     }
   return clipped / Math.max(1, n);
 }

@@ -9,5 +9,5 @@ export const AVERAGE: CombineWay<'average'> = {
   maxFrames: Infinity,
   fits: (stack) =>
     isSameExposure(stack) && isSameFocus(stack) ? (hasTrails(stack) ? 0.6 : 0.9) : 0,
-  begin: () => new Gatherer('mean'),
+  begin: (aligns) => new Gatherer('mean', aligns),
 };

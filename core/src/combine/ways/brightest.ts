@@ -8,5 +8,5 @@ export const BRIGHTEST: CombineWay<'brightest'> = {
   finishes: false,
   maxFrames: Infinity,
   fits: (stack) => (hasTrails(stack) ? 0.95 : isSameExposure(stack) ? 0.4 : 0),
-  begin: () => new Gatherer('brightest'),
+  begin: () => new Gatherer('brightest', false),
 };

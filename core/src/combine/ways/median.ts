@@ -12,5 +12,5 @@ export const MEDIAN: CombineWay<'median'> = {
   maxFrames: Infinity,
   fits: (stack) =>
     stack.length >= MIN_FRAMES && isSameExposure(stack) && isSameFocus(stack) ? 0.5 : 0,
-  begin: () => new Gatherer('median'),
+  begin: (aligns) => new Gatherer('median', aligns),
 };

@@ -8,5 +8,5 @@ export const SUM: CombineWay<'sum'> = {
   finishes: false,
   maxFrames: Infinity,
   fits: (stack) => (isSameExposure(stack) && isSameFocus(stack) ? 0.3 : 0),
-  begin: () => new Gatherer('sum'),
+  begin: () => new Gatherer('sum', false),
 };

@@ -26,6 +26,10 @@ export interface Combined {
   readonly result: CombinedLight;
   /** Where things moved; null where that is not looked for. */
   readonly moved: Moved | null;
+  /** Frames that could not be laid on the reference, and are not in it: by their places. */
+  readonly leftOut: readonly number[];
+  /** Frames moved against one another, and were laid on the reference. */
+  readonly aligned: boolean;
 }
 
 /** Frames on their way to become one. */
@@ -49,5 +53,8 @@ export interface CombineWay<Id extends WayId> {
   readonly maxFrames: number;
   /** How well it fits a stack, 0..1; 0: not at all. */
   fits(stack: readonly StackFacts[]): number;
-  begin(): Combiner;
+  /**
+   * @param aligns frames are laid on one another where they moved, if the way does that at all
+   */
+  begin(aligns: boolean): Combiner;
 }

@@ -1,0 +1,314 @@
+import { solveSpd } from '../../response/solveSpd';
+import { composed, inverse, magnified, moved, similarity, type Homography } from './homography';
+import type { ToneLevel } from './toneLevels';
+
+/** How far the smallest level is searched to each side, against its longer one. */
+const REACH = 0.2;
+/** Steps a level is given to settle, and when it has. */
+const STEPS = 12;
+const SETTLED_PX = 0.004;
+/** No more samples than this are taken of a level: more say the same. */
+const MAX_SAMPLES = 160_000;
+/** Share of the picture, in weight, that both frames must hold. */
+const MIN_OVERLAP = 0.003;
+/** Frames that correlate less than this show something else. */
+const MIN_ALIKE = 0.55;
+/** What a place that clips, or is dark, counts in the search. */
+const SEEN = 0.15;
+/** What a search's shift as far as it goes has to gain: along bare lines every shift is as good. */
+const STAYING = 0.03;
+/** Squared gradient, in stops a pixel, below which a picture says nothing of a motion. */
+const BARE = 2e-6;
+/** The same for what a size does not show: it stays as it was. */
+const HELD = 1e6;
+/** What differs by this many usual differences has moved by itself, and hardly counts. */
+const OUTLIER = 2.5;
+/** The usual difference is not taken to be less than this, in stops. */
+const LEAST_SPREAD = 0.02;
+
+/**
+ * How a frame lies against another, whatever the exposure of each: a search for the shift at the
+ * smallest size, then at each larger one the least-squares step for shift, turn, scale and perspective (Lucas and
+ * Kanade 1981; Baker and Matthews 2004, inverse compositional), of tones both frames hold, weighted by
+ * their noise, what moved by itself counted less (Geman and McClure 1987).
+ *
+ * @param reference levels of the one, the largest first; likewise of the other
+ * @returns where what lies at a place of the reference lies in the other, in pixels of the largest
+ *   level; null where they hold too little in common
+ */
+export function alignTones(
+  reference: readonly ToneLevel[],
+  other: readonly ToneLevel[],
+): Homography | null {
+  const top = reference.length - 1;
+  let motion = searched(reference[top], other[top]);
+  for (let level = top; motion && level >= 0; level--) {
+    if (level < top) motion = magnified(motion, 2);
+    motion = settled(reference[level], other[level], motion);
+  }
+  return motion && isAlike(reference[0], other[0], motion) ? motion : null;
+}
+
+/** The same from a motion on, that is nearly right, at one size; null as above. */
+export const refineTones = (
+  reference: ToneLevel,
+  other: ToneLevel,
+  start: Homography,
+): Homography | null => settled(reference, other, start);
+
+/** The whole shift of the smallest level at which tones correlate most. */
+function searched(a: ToneLevel, b: ToneLevel): Homography | null {
+  const reach = Math.ceil(REACH * Math.max(a.width, a.height));
+  let [best, dx, dy] = [-Infinity, 0, 0];
+  for (let y = -reach; y <= reach; y++)
+    for (let x = -reach; x <= reach; x++) {
+      const r = correlation(a, b, x, y);
+      const score = r - STAYING * ((x * x + y * y) / (reach * reach));
+      if (score > best) [best, dx, dy] = [score, x, y];
+    }
+  return best === -Infinity ? null : similarity(dx, dy);
+}
+
+/** Weighted correlation where both hold the light; -Infinity where that is too little. */
+function correlation(a: ToneLevel, b: ToneLevel, dx: number, dy: number): number {
+  const { width, height } = a;
+  let [n, sa, sb, saa, sbb, sab] = [0, 0, 0, 0, 0, 0];
+  for (let y = Math.max(0, -dy); y < Math.min(height, height - dy); y++)
+    for (let x = Math.max(0, -dx); x < Math.min(width, width - dx); x++) {
+      const [i, j] = [y * width + x, (y + dy) * width + x + dx];
+      // What clips is bright, which says something at this size.
+      const w = (SEEN + a.weight[i]) * (SEEN + b.weight[j]);
+      const [u, v] = [a.tone[i], b.tone[j]];
+      n += w;
+      sa += w * u;
+      sb += w * v;
+      saa += w * u * u;
+      sbb += w * v * v;
+      sab += w * u * v;
+    }
+  if (n < MIN_OVERLAP * width * height) return -Infinity;
+  const [va, vb] = [saa - (sa * sa) / n, sbb - (sb * sb) / n];
+  return va > 0 && vb > 0 ? (sab - (sa * sb) / n) / Math.sqrt(va * vb) : 0;
+}
+
+/**
+ * Parameters of a step, a pixel at the corner each: shift (two), scale, turn, two shears, two of
+ * perspective; and the exposure.
+ */
+const N = 9;
+/** The smallest sizes show shift, scale and turn only. */
+const MIN_SIDE_FULL = 120;
+
+interface Sums {
+  readonly matrix: Float64Array;
+  readonly vector: Float64Array;
+  weight: number;
+  squares: number;
+  samples: number;
+}
+
+const strideOf = ({ width, height }: ToneLevel): number =>
+  Math.max(1, Math.round(Math.sqrt((width * height) / MAX_SAMPLES)));
+
+/** Gauss-Newton at one size; null where they hold too little in common. */
+function settled(a: ToneLevel, b: ToneLevel, start: Homography): Homography | null {
+  const stride = strideOf(a);
+  const radius = Math.hypot(a.width, a.height) / 2;
+  let motion = start;
+  let spread = Infinity;
+  let offset = meanDifference(a, b, motion, stride);
+  if (offset === null) return null;
+  const free = freedom(a, b, motion, stride);
+  for (let step = 0; step < STEPS; step++) {
+    const sums = equations(a, b, motion, offset, spread, stride, radius);
+    if (sums.weight < MIN_OVERLAP * sums.samples) return null;
+    for (let k = 0; k < N - 1; k++)
+      sums.matrix[k * N + k] += (k < free ? BARE : HELD) * sums.samples;
+    const found = solveSpd(sums.matrix, sums.vector);
+    motion = composed(inverse(stepOf(found, radius)), motion);
+    offset += found[N - 1];
+    spread = Math.max(LEAST_SPREAD, OUTLIER * Math.sqrt(sums.squares / sums.weight));
+    if (found.subarray(0, N - 1).every((v) => Math.abs(v) < SETTLED_PX)) break;
+  }
+  return motion;
+}
+
+/** Cells of a picture, along each side, that are asked whether they show a motion. */
+const CELLS = 4;
+/** Weighted squares of gradients from which on a cell shows where it is, to a tenth of a pixel. */
+const TELLING = 0.5;
+/** Telling cells it takes for shift, scale and turn, and for all of it. */
+const CELLS_SIMILARITY = 3;
+const CELLS_FULL = 8;
+
+/**
+ * How many of a step's parameters the two show: what a few places alone tell of shears and
+ * perspective would be carried to all the others.
+ */
+function freedom(a: ToneLevel, b: ToneLevel, motion: Homography, stride: number): number {
+  const { width, height, tone } = a;
+  const told = new Float64Array(CELLS * CELLS);
+  eachSample(a, b, motion, stride, (i, x, y, _difference, weight) => {
+    const gx = (tone[i + 1] - tone[i - 1]) / 2;
+    const gy = (tone[i + width] - tone[i - width]) / 2;
+    const column = Math.min(CELLS - 1, Math.floor(CELLS * (x / width + 0.5)));
+    const row = Math.min(CELLS - 1, Math.floor(CELLS * (y / height + 0.5)));
+    told[row * CELLS + column] += weight * (gx * gx + gy * gy);
+  });
+  const telling = told.filter((v) => v > TELLING).length;
+  if (telling >= CELLS_FULL && Math.min(width, height) >= MIN_SIDE_FULL) return N - 1;
+  return telling >= CELLS_SIMILARITY ? 4 : 2;
+}
+
+/**
+ * How far the picture moves where both show something, root mean square: beyond it, nothing is
+ * known.
+ */
+export function shownMotion(a: ToneLevel, b: ToneLevel, motion: Homography): number {
+  const { width, tone } = a;
+  const stride = strideOf(a);
+  let [squares, total] = [0, 0];
+  eachSample(a, b, motion, stride, (i, x, y, _difference, weight) => {
+    const gx = (tone[i + 1] - tone[i - 1]) / 2;
+    const gy = (tone[i + width] - tone[i - width]) / 2;
+    const w = weight * (gx * gx + gy * gy);
+    const [u, v] = moved(motion, x, y);
+    squares += w * ((u - x) ** 2 + (v - y) ** 2);
+    total += w;
+  });
+  return total > 0 ? Math.sqrt(squares / total) : 0;
+}
+
+/** What a step's parameters do. */
+function stepOf(found: Float64Array, radius: number): Homography {
+  const [dx, dy, scale, turn, shear, slant, px, py] = found;
+  return [
+    1 + (scale + shear) / radius,
+    (slant - turn) / radius,
+    dx,
+    (slant + turn) / radius,
+    1 + (scale - shear) / radius,
+    dy,
+    px / radius ** 2,
+    py / radius ** 2,
+    1,
+  ];
+}
+
+/** Where a row's pixels lie in the other frame, and what is to be read there. */
+function eachSample(
+  a: ToneLevel,
+  b: ToneLevel,
+  motion: Homography,
+  stride: number,
+  visit: (i: number, x: number, y: number, difference: number, weight: number) => void,
+): number {
+  const { width, height } = a;
+  const [m0, m1, m2, m3, m4, m5, m6, m7] = motion;
+  const [cx, cy] = [(width - 1) / 2, (height - 1) / 2];
+  let samples = 0;
+  for (let y = 1; y < height - 1; y += stride)
+    for (let x = 1; x < width - 1; x += stride) {
+      samples++;
+      const i = y * width + x;
+      const [X, Y] = [x - cx, y - cy];
+      const away = 1 / (m6 * X + m7 * Y + 1);
+      const u = (m0 * X + m1 * Y + m2) * away + cx;
+      const v = (m3 * X + m4 * Y + m5) * away + cy;
+      if (!(u >= 0 && v >= 0 && u < width - 1 && v < height - 1)) continue;
+      const j = Math.floor(v) * width + Math.floor(u);
+      const [fx, fy] = [u - Math.floor(u), v - Math.floor(v)];
+      const w = b.weight;
+      const held = Math.min(w[j], w[j + 1], w[j + width], w[j + width + 1]);
+      const weight = Math.min(a.weight[i], held);
+      if (weight <= 0.01) continue;
+      const t = b.tone;
+      const upper = t[j] + fx * (t[j + 1] - t[j]);
+      const lower = t[j + width] + fx * (t[j + width + 1] - t[j + width]);
+      visit(i, X, Y, upper + fy * (lower - upper) - a.tone[i], weight);
+    }
+  return samples;
+}
+
+/** By how many stops the other is brighter; null where they hold too little in common. */
+function meanDifference(
+  a: ToneLevel,
+  b: ToneLevel,
+  motion: Homography,
+  stride: number,
+): number | null {
+  let [sum, total] = [0, 0];
+  const samples = eachSample(a, b, motion, stride, (_i, _x, _y, difference, weight) => {
+    sum += weight * difference;
+    total += weight;
+  });
+  return total < MIN_OVERLAP * samples ? null : sum / total;
+}
+
+/** Normal equations of one step. */
+function equations(
+  a: ToneLevel,
+  b: ToneLevel,
+  motion: Homography,
+  offset: number,
+  spread: number,
+  stride: number,
+  radius: number,
+): Sums {
+  const sums: Sums = {
+    matrix: new Float64Array(N * N),
+    vector: new Float64Array(N),
+    weight: 0,
+    squares: 0,
+    samples: 0,
+  };
+  const { matrix, vector } = sums;
+  const { width, tone, weight: own } = a;
+  const row = new Float64Array(N);
+  sums.samples = eachSample(a, b, motion, stride, (i, x, y, difference, weight) => {
+    // Where a neighbour clips, its tone says nothing of the slope.
+    if (own[i - 1] * own[i + 1] * own[i - width] * own[i + width] === 0) return;
+    const gx = (tone[i + 1] - tone[i - 1]) / 2;
+    const gy = (tone[i + width] - tone[i - width]) / 2;
+    const e = difference - offset;
+    const fits = 1 / (1 + (e / spread) ** 2);
+    const w = weight * fits * fits;
+    row[0] = gx;
+    row[1] = gy;
+    row[2] = (gx * x + gy * y) / radius;
+    row[3] = (gy * x - gx * y) / radius;
+    row[4] = (gx * x - gy * y) / radius;
+    row[5] = (gx * y + gy * x) / radius;
+    row[6] = (-row[2] * x) / radius;
+    row[7] = (-row[2] * y) / radius;
+    row[8] = 1;
+    for (let p = 0; p < N; p++) {
+      const wp = w * row[p];
+      vector[p] += wp * e;
+      for (let q = p; q < N; q++) matrix[p * N + q] += wp * row[q];
+    }
+    sums.weight += w;
+    sums.squares += w * e * e;
+  });
+  for (let p = 0; p < N; p++) for (let q = 0; q < p; q++) matrix[p * N + q] = matrix[q * N + p];
+  return sums;
+}
+
+/** Whether the two show the same, once laid on one another. An even picture shows nothing else. */
+function isAlike(a: ToneLevel, b: ToneLevel, motion: Homography): boolean {
+  const stride = strideOf(a);
+  let [n, su, sv, suu, svv, suv] = [0, 0, 0, 0, 0, 0];
+  eachSample(a, b, motion, stride, (i, _x, _y, difference, w) => {
+    const u = a.tone[i];
+    const v = difference + u;
+    n += w;
+    su += w * u;
+    sv += w * v;
+    suu += w * u * u;
+    svv += w * v * v;
+    suv += w * u * v;
+  });
+  const [vu, vv] = [suu / n - (su / n) ** 2, svv / n - (sv / n) ** 2];
+  if (vu < LEAST_SPREAD ** 2 && vv < LEAST_SPREAD ** 2) return true;
+  return (suv / n - (su / n) * (sv / n)) / Math.sqrt(vu * vv) > MIN_ALIKE;
+}
