@@ -1,6 +1,7 @@
 import { bundleBench, captureBench } from './page';
 import { averageBench } from './average';
 import { cameraBench } from './camera';
+import { combineBench } from './combine';
 import { enginesBench } from './engines';
 import { fieldBench } from './field';
 import { lightBench } from './light';
@@ -28,6 +29,7 @@ const GROUPS: Readonly<Record<string, () => Result[] | Promise<Result[]>>> = {
   field: fieldBench,
   camera: cameraBench,
   average: averageBench,
+  combine: combineBench,
   engines: enginesBench,
   store: storeBench,
   rolls: rollsBench,

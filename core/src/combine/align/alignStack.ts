@@ -1,5 +1,5 @@
 import type { StackRaw } from '../stackRaw';
-import { alignTones, refineTones, shownMotion } from './alignTones';
+import { alignTones, explains, refineTones, shownMotion } from './alignTones';
 import {
   composed,
   inverse,
@@ -48,12 +48,15 @@ export class FrameTones {
     if (!motion) return null;
     // Pixels of a level for a photosite: 1, or a half of a mosaic.
     const most = STILL_PX / perLevel(this.frame);
-    if (shownMotion(this.levels[0], other.levels[0], motion) <= most / 2 ** FIRST) return STILL;
+    const [first, second] = [this.levels[0], other.levels[0]];
+    if (shownMotion(first, second, motion) <= most / 2 ** FIRST) return STILL;
+    if (!explains(first, second, motion)) return STILL;
     for (let n = FIRST - 1; n >= 0; n--) {
       const [own, level] = [this.level(n), other.level(n)];
       motion = refineTones(own, level, magnified(motion, 2));
       if (!motion) return null;
-      if (n === 0 && shownMotion(own, level, motion) <= most) return STILL;
+      if (n > 0) continue;
+      if (shownMotion(own, level, motion) <= most || !explains(own, level, motion)) return STILL;
     }
     const { width, height } = levelSize(this.frame);
     if (largestMotion(motion, width, height) > MAX_MOTION * Math.max(width, height)) return null;

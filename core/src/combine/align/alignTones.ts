@@ -1,14 +1,22 @@
 import { solveSpd } from '../../response/solveSpd';
-import { composed, inverse, magnified, moved, similarity, type Homography } from './homography';
+import {
+  composed,
+  inverse,
+  magnified,
+  moved,
+  similarity,
+  STILL,
+  type Homography,
+} from './homography';
 import type { ToneLevel } from './toneLevels';
 
 /** How far the smallest level is searched to each side, against its longer one. */
 const REACH = 0.2;
 /** Steps a level is given to settle, and when it has. */
-const STEPS = 12;
+const STEPS = 8;
 const SETTLED_PX = 0.004;
 /** No more samples than this are taken of a level: more say the same. */
-const MAX_SAMPLES = 160_000;
+const MAX_SAMPLES = 50_000;
 /** Share of the picture, in weight, that both frames must hold. */
 const MIN_OVERLAP = 0.003;
 /** Frames that correlate less than this show something else. */
@@ -22,7 +30,10 @@ const BARE = 2e-6;
 /** The same for what a size does not show: it stays as it was. */
 const HELD = 1e6;
 /** What differs by this many usual differences has moved by itself, and hardly counts. */
-const OUTLIER = 2.5;
+const OUTLIER = 4;
+/** Differences are counted in steps of so many stops, up to so many steps. */
+const DIFFERENCE_STEP = 0.005;
+const DIFFERENCE_STEPS = 400;
 /** The usual difference is not taken to be less than this, in stops. */
 const LEAST_SPREAD = 0.02;
 
@@ -102,8 +113,9 @@ const MIN_SIDE_FULL = 120;
 interface Sums {
   readonly matrix: Float64Array;
   readonly vector: Float64Array;
+  /** Weight of the samples by how much they differ, in steps. */
+  readonly differences: Float64Array;
   weight: number;
-  squares: number;
   samples: number;
 }
 
@@ -127,7 +139,7 @@ function settled(a: ToneLevel, b: ToneLevel, start: Homography): Homography | nu
     const found = solveSpd(sums.matrix, sums.vector);
     motion = composed(inverse(stepOf(found, radius)), motion);
     offset += found[N - 1];
-    spread = Math.max(LEAST_SPREAD, OUTLIER * Math.sqrt(sums.squares / sums.weight));
+    spread = Math.max(LEAST_SPREAD, OUTLIER * usualDifference(sums.differences));
     if (found.subarray(0, N - 1).every((v) => Math.abs(v) < SETTLED_PX)) break;
   }
   return motion;
@@ -177,6 +189,50 @@ export function shownMotion(a: ToneLevel, b: ToneLevel, motion: Homography): num
     total += w;
   });
   return total > 0 ? Math.sqrt(squares / total) : 0;
+}
+
+/** The median difference, up to which half of the weight lies: what has moved does not change it. */
+function usualDifference(differences: Float64Array): number {
+  const half = differences.reduce((sum, v) => sum + v, 0) / 2;
+  let [sum, steps] = [0, 0];
+  while (steps < DIFFERENCE_STEPS && sum < half) sum += differences[steps++];
+  return steps * DIFFERENCE_STEP;
+}
+
+/** A motion has to explain so much of what differs that frames as they are do not. */
+const EXPLAINED = 0.06;
+
+/**
+ * Whether a motion explains what two show better than none does, where there is something to tell
+ * it by, what moves by itself not counted.
+ */
+export function explains(a: ToneLevel, b: ToneLevel, motion: Homography): boolean {
+  const stride = strideOf(a);
+  const { width, tone } = a;
+  const costOf = (by: Homography): number => {
+    const offset = meanDifference(a, b, by, stride) ?? 0;
+    const differences = new Float64Array(DIFFERENCE_STEPS);
+    let [lost, total] = [0, 0];
+    const each = (visit: (e: number, w: number) => void): void =>
+      void eachSample(a, b, by, stride, (i, _x, _y, difference, weight) => {
+        const gx = tone[i + 1] - tone[i - 1];
+        const gy = tone[i + width] - tone[i - width];
+        visit(difference - offset, weight * (gx * gx + gy * gy));
+      });
+    each((e, w) => {
+      const steps = Math.min(DIFFERENCE_STEPS - 1, Math.floor(Math.abs(e) / DIFFERENCE_STEP));
+      differences[steps] += w;
+    });
+    spread ??= Math.max(LEAST_SPREAD, OUTLIER * usualDifference(differences));
+    each((e, w) => {
+      lost += (w * e * e) / (spread! * spread! + e * e);
+      total += w;
+    });
+    return total > 0 ? lost / total : 0;
+  };
+  let spread: number | null = null;
+  const moved = costOf(motion);
+  return moved < (1 - EXPLAINED) * costOf(STILL);
 }
 
 /** What a step's parameters do. */
@@ -258,11 +314,11 @@ function equations(
   const sums: Sums = {
     matrix: new Float64Array(N * N),
     vector: new Float64Array(N),
+    differences: new Float64Array(DIFFERENCE_STEPS),
     weight: 0,
-    squares: 0,
     samples: 0,
   };
-  const { matrix, vector } = sums;
+  const { matrix, vector, differences } = sums;
   const { width, tone, weight: own } = a;
   const row = new Float64Array(N);
   sums.samples = eachSample(a, b, motion, stride, (i, x, y, difference, weight) => {
@@ -288,7 +344,8 @@ function equations(
       for (let q = p; q < N; q++) matrix[p * N + q] += wp * row[q];
     }
     sums.weight += w;
-    sums.squares += w * e * e;
+    const steps = Math.min(DIFFERENCE_STEPS - 1, Math.floor(Math.abs(e) / DIFFERENCE_STEP));
+    differences[steps] += weight;
   });
   for (let p = 0; p < N; p++) for (let q = 0; q < p; q++) matrix[p * N + q] = matrix[q * N + p];
   return sums;

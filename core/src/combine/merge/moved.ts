@@ -9,7 +9,7 @@ const CELL = 8;
 /** Light differs between frames by this share without anything having moved (photosites, shutter). */
 const TOLERANCE = 0.02;
 /** Mean square of differences, in variances, from which on something has moved: noise alone is 1. */
-const MOVED = 2.4;
+const MOVED = 3;
 /** The same for a cell alone: among hundreds of thousands some stray by chance. */
 const MOVED_ALONE = 6;
 /** Share of the range from which on a frame says no more than "bright". */
