@@ -85,6 +85,21 @@ describe('a bracket of the shed held in a hand', () => {
     expect(held.seen).toBeGreaterThan(0.9);
   });
 
+  test.each([
+    ['drying-shed', 1 / 4096],
+    ['packing-bench', 1 / 250],
+    ['sluice-at-dusk', 1 / 60],
+    ['harbour-light', 1 / 60],
+  ])(
+    'on a tripod stays a mosaic at the %s, lamps, water and darkness or not',
+    (scene, shortest) => {
+      const exposures = [0, 1, 2, 3].map((k) => shortest * 4 ** k);
+      const one = { scene, crop: 1, times: exposures, apartS: 0.5, hand: tripod };
+      const [outcome] = trialled<{ aligned: boolean; leftOut: number[] }>('mergeTrials.ts', [one]);
+      expect(outcome).toMatchObject({ aligned: false, leftOut: [] });
+    },
+  );
+
   test('on a tripod stays a mosaic, the frame that holds the window alone among them', () => {
     expect(still).toMatchObject({ aligned: false, leftOut: [], seen: 1 });
   });

@@ -1,5 +1,6 @@
 import type { StackRaw } from '../stackRaw';
-import { alignTones, explains, refineTones, shownMotion } from './alignTones';
+import { alignTones, refineTones, tellsWhere } from './alignTones';
+import { explains, isAlike, shownMotion } from './laidTones';
 import {
   composed,
   inverse,
@@ -13,8 +14,12 @@ import { levelSize, toneLevel, toneLevels, type ToneLevel } from './toneLevels';
 
 /** Halvings of the size at which a motion is first found. */
 const FIRST = 2;
-/** Frames that move by no more than this, in photosites, are taken as they are. */
+/**
+ * Frames that move by no more than this, in photosites, are taken as they are; and where only a few
+ * places show a motion, whose edges are known less well than that.
+ */
 const STILL_PX = 0.12;
+const STILL_FEW_PX = 0.6;
 /** A frame that moved by more than this share of its longer side shows something else. */
 const MAX_MOTION = 0.15;
 
@@ -41,20 +46,24 @@ export class FrameTones {
 
   /**
    * How another frame lies against this one, in photosites: to a tenth of one and better where both
-   * hold enough. `STILL` itself where it moved by no more than that; null where it cannot be told.
+   * hold enough. `STILL` itself where it moved by no more than that, and where the two hold too
+   * little in common to tell; null where they show different pictures.
    */
   motionOf(other: FrameTones): Homography | null {
-    let motion = alignTones(this.levels, other.levels);
-    if (!motion) return null;
-    // Pixels of a level for a photosite: 1, or a half of a mosaic.
-    const most = STILL_PX / perLevel(this.frame);
     const [first, second] = [this.levels[0], other.levels[0]];
+    let motion = alignTones(this.levels, other.levels);
+    if (!motion) return STILL;
+    const where = tellsWhere(first, second, motion);
+    if (where === 'nowhere') return STILL;
+    if (!isAlike(first, second, motion)) return null;
+    // Pixels of a level for a photosite: 1, or a half of a mosaic.
+    const most = (where === 'all-over' ? STILL_PX : STILL_FEW_PX) / perLevel(this.frame);
     if (shownMotion(first, second, motion) <= most / 2 ** FIRST) return STILL;
     if (!explains(first, second, motion)) return STILL;
     for (let n = FIRST - 1; n >= 0; n--) {
       const [own, level] = [this.level(n), other.level(n)];
       motion = refineTones(own, level, magnified(motion, 2));
-      if (!motion) return null;
+      if (!motion) return STILL;
       if (n > 0) continue;
       if (shownMotion(own, level, motion) <= most || !explains(own, level, motion)) return STILL;
     }
@@ -66,7 +75,7 @@ export class FrameTones {
 
 /**
  * How the frames of a bracket lie against one of them: each against its neighbour in exposure, with
- * which it holds most in common, from the reference on. Null for those that cannot be told.
+ * which it holds most in common, from the reference on. Null for those that show something else.
  *
  * @param sorted least exposed first
  */

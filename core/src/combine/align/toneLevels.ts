@@ -12,7 +12,9 @@ export interface ToneLevel {
 /** Shorter side of the smallest level. */
 const SMALLEST = 40;
 /** Tones are not told apart more finely than this, in stops, whatever noise says. */
-const FINEST_STOPS = 0.04;
+export const FINEST_STOPS = 0.04;
+/** Tones noisier than this are not looked at. */
+const NOISIEST_STOPS = 0.15;
 /** From here on a photosite counts as clipped: what lies beside it may be. */
 const NEAR_WHITE = 0.97;
 const PER_LN2 = 1 / Math.LN2;
@@ -93,6 +95,8 @@ function tonesOf(level: LightLevel, frame: StackRaw, variance: number): ToneLeve
     const held = light[i] > floor ? light[i] : floor;
     tone[i] = Math.log2(held);
     const sigma = (Math.sqrt((scale * held + offset) * variance) / held) * PER_LN2;
+    // What is noisier is also darker on the mean of its logarithm than it is.
+    if (sigma > NOISIEST_STOPS) continue;
     weight[i] = (1 - clipped[i]) ** CLIPPED_COUNTS / (1 + (sigma / FINEST_STOPS) ** 2);
   }
   return { width, height, tone, weight };
