@@ -40,10 +40,12 @@ export class Combination {
   private way: WayId = 'average';
   private made: Combined | null = null;
   private plan: FinishPlan | null = null;
-  files: RawFile[] = [];
+  private turn = 0;
+  /** What each of the frames says, in their order. */
+  files: readonly RawFile[] = [];
 
   /**
-   * Reads the frames and combines them.
+   * Reads the frames and combines them. Rejects where something else is asked for meanwhile.
    *
    * @param onFrame called before each is read, with its place
    * @param onPart called with what there is so far, from two frames on
@@ -58,24 +60,27 @@ export class Combination {
     const { maxFrames, begin } = wayOf(way);
     if (sources.length > maxFrames)
       throw new CombineError(`This way takes no more than ${maxFrames} frames: leave some out.`);
-    this.way = way;
+    const turn = ++this.turn;
     const combiner = begin(true);
     // Not laid on one another: it is small, and there at once.
     const firstLook = begin(false);
-    this.combiner = combiner;
-    this.files = [];
+    const files: RawFile[] = [];
     for (const [k, source] of sources.entries()) {
       onFrame(k);
       const { file, data } = await this.read(source);
+      if (turn !== this.turn) throw new CombineError('Something else was asked for meanwhile.');
       const frame = stackRaw(file, data);
       combiner.add(file, frame);
-      this.files.push(file);
+      files.push(file);
       const small = decimated(file, frame, FIRST_LOOK_PX);
       firstLook.add(small.file, small.frame);
       if (k === 0) continue;
+      this.way = way;
+      this.files = files;
       this.set(firstLook.combine([], () => {}));
       onPart();
     }
+    this.combiner = combiner;
     this.choose(moved);
   }
 

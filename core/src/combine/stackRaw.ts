@@ -25,7 +25,7 @@ export class CombineError extends Error {
 
 /**
  * How much of its range a unit of light fills, by what a file says: time, ISO and aperture; below
- * base ISO the raw is not amplified less (BaselineExposure tells). What it does not say counts as 1.
+ * base ISO the raw is not amplified less (BaselineExposure tells). What is not said counts as 1.
  */
 export function statedExposure({ exif, baselineExposure }: RawFile): number {
   const { timeS = 1, iso = 100, fNumber = 1 } = exif;

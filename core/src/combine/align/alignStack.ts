@@ -26,7 +26,7 @@ const MAX_MOTION = 0.15;
 /** Pixels of a frame for one of its largest level. */
 const perLevel = ({ samplesPerPixel }: StackRaw): number => (samplesPerPixel === 3 ? 1 : 2);
 
-/** A frame's tones, made when they are asked for and kept: what frames are laid on one another by. */
+/** A frame's tones, made when asked for and kept: what frames are laid on one another by. */
 export class FrameTones {
   private kept: ToneLevel[] | null = null;
   private readonly finer = new Map<number, ToneLevel>();

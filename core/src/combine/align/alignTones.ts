@@ -18,6 +18,8 @@ const REACH = 0.2;
 /** Steps a level is given to settle, and when it has. */
 const STEPS = 8;
 const SETTLED_PX = 0.004;
+/** A step longer than this, against half the picture's diagonal, leads nowhere. */
+const MAX_STEP = 0.3;
 /** What a place that clips, or is dark, counts in the search. */
 const SEEN = 0.15;
 /** What a search's shift as far as it goes has to gain: along bare lines every shift is as good. */
@@ -29,9 +31,9 @@ const HELD = 1e6;
 
 /**
  * How a frame lies against another, whatever the exposure of each: a search for the shift at the
- * smallest size, then at each larger one the least-squares step for shift, turn, scale and perspective (Lucas and
- * Kanade 1981; Baker and Matthews 2004, inverse compositional), of tones both frames hold, weighted by
- * their noise, what moved by itself counted less (Geman and McClure 1987).
+ * smallest size, then at each larger one least-squares steps for shift, turn, scale and perspective
+ * (Lucas and Kanade 1981; Baker and Matthews 2004, inverse compositional), of tones both frames
+ * hold, weighted by their noise, what moved by itself counted less (Geman and McClure 1987).
  *
  * @param reference levels of the one, the largest first; likewise of the other
  * @returns where what lies at a place of the reference lies in the other, in pixels of the largest
@@ -124,6 +126,7 @@ function settled(a: ToneLevel, b: ToneLevel, start: Homography): Homography | nu
     for (let k = 0; k < N - 1; k++)
       sums.matrix[k * N + k] += (k < free ? BARE : HELD) * sums.samples;
     const found = solveSpd(sums.matrix, sums.vector);
+    if (!found.subarray(0, N - 1).every((v) => Math.abs(v) < MAX_STEP * radius)) return null;
     motion = composed(inverse(stepOf(found, radius)), motion);
     offset += found[N - 1];
     spread = Math.max(LEAST_SPREAD, OUTLIER * usualDifference(sums.differences));

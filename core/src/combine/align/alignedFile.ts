@@ -1,7 +1,7 @@
 import type { PixelBox } from '../../optics/aspect';
 import type { RawFile } from '../../files/rawFile';
 
-/** What is said of a frame whose raw was demosaiced to be laid on others: only what all show is seen. */
+/** What is said of a frame that was demosaiced to be laid on others: what all show is seen. */
 export function alignedFile(file: RawFile, common: PixelBox): RawFile {
   const { crop } = file.raw;
   const x = Math.max(crop.x, common.x);

@@ -1,7 +1,7 @@
 /**
  * How a frame lies against another: what lies at (x, y) from the middle of the one, lies at
- * (a x + b y + c, d x + e y + f) / (g x + h y + 1) from the middle of the other: row by row a matrix
- * of three by three. Whatever a hand does to a camera that does not walk is one of these.
+ * (a x + b y + c, d x + e y + f) / (g x + h y + 1) from the middle of the other: row by row a
+ * matrix of three by three. Whatever a hand does to a camera that does not walk is one of these.
  */
 export type Homography = readonly [
   a: number,

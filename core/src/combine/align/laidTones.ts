@@ -68,7 +68,7 @@ export function meanDifference(
   return total < MIN_OVERLAP * samples ? null : sum / total;
 }
 
-/** The median difference, up to which half of the weight lies: what has moved does not change it. */
+/** The median difference, up to which half of the weight lies: what moved does not change it. */
 export function usualDifference(differences: Float64Array): number {
   const half = differences.reduce((sum, v) => sum + v, 0) / 2;
   let [sum, steps] = [0, 0];

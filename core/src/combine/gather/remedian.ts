@@ -44,7 +44,7 @@ export class Remedian {
   }
 }
 
-/** Of each sample the value at which half of the weight is reached; of two equal halves the mean. */
+/** Of each sample the value at which half of the weight is reached; of two halves the mean. */
 function weightedMedian(frames: readonly Weighted[]): Float32Array {
   const n = frames.length;
   const half = frames.reduce((sum, { weight }) => sum + weight, 0) / 2;

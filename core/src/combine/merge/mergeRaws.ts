@@ -6,7 +6,7 @@ import { ALL_FRAMES, findMoved, frameAt, type Moved } from './moved';
 
 /** A frame is relied on up to this share of its range, predicted by those that were given less. */
 export const HELD_SHARE = 0.92;
-/** And no further than this, whatever was predicted: what is cut off at white would pull it down. */
+/** And no further than this, whatever was predicted: what is cut off would pull it down. */
 const NEAR_WHITE = 0.985;
 
 /** One frame of a bracket as the merge needs it. */
@@ -83,7 +83,7 @@ export function mergeRows(
   }
 }
 
-/** Of places where something moved, one frame each; where that one clips, the next that does not. */
+/** Where something moved, one frame alone; where that one clips, the next that does not. */
 function takeAlone(
   frames: readonly MergeFrame[],
   moved: Moved,

@@ -6,15 +6,15 @@ import type { MergeFrame } from './mergeRaws';
 
 /** Side of the cells that are looked at, in photosites. */
 const CELL = 8;
-/** Light differs between frames by this share without anything having moved (photosites, shutter). */
+/** Light differs between frames by this share though nothing moved (photosites, shutter). */
 const TOLERANCE = 0.02;
-/** Mean square of differences, in variances, from which on something has moved: noise alone is 1. */
+/** Mean square of differences, in variances, from which on something moved: noise alone is 1. */
 const MOVED = 3;
 /** The same for a cell alone: among hundreds of thousands some stray by chance. */
 const MOVED_ALONE = 6;
 /** Share of the range from which on a frame says no more than "bright". */
 const BRIGHT = 0.9;
-/** The frame that is taken alone clips in no more than this share of its place: there, the next does. */
+/** The frame that is taken alone clips in no more of its place than this: there, the next is. */
 const MAX_CLIPPED = 0.1;
 /** Frames that are merged with one another: nothing moved there. */
 export const ALL_FRAMES = -1;
@@ -77,7 +77,7 @@ export function canonicalMoved(
   };
 }
 
-/** The same places with another frame for one of them. Throws RangeError on a region there is not. */
+/** The same with another frame for a region. Throws RangeError where there is no such region. */
 export function withFrame(moved: Moved, region: number, frame: number): Moved {
   if (!moved.regions[region]) throw new RangeError('there is no such region');
   const regions = moved.regions.map((one, i) => (i === region ? { ...one, frame } : one));
@@ -90,7 +90,7 @@ export function withFrame(moved: Moved, region: number, frame: number): Moved {
  * cell wider than what was found, and are given the frame that holds most light without clipping.
  *
  * @param frames least exposed first
- * @param redrawn they were laid on one another: what a part of a pixel makes at an edge is no motion
+ * @param redrawn they were laid on one another: what part of a pixel makes at edges is no motion
  */
 export function findMoved(frames: readonly MergeFrame[], redrawn = false): Moved {
   const { width, height } = frames[0];
@@ -136,7 +136,7 @@ function markMoved(squares: Float32Array, columns: number, rows: number, found: 
 const unknownShare = ({ blackLevel, whiteLevel }: MergeFrame): number =>
   ((UNKNOWN - 0.5 - blackLevel) / (whiteLevel - blackLevel)) * (1 - 1e-6);
 
-/** Mean of the squared differences of two frames in each cell, over their variance; 0: not known. */
+/** Mean squared difference of two frames in each cell, over its variance; 0: not known. */
 export function meanSquares(
   short: MergeFrame,
   long: MergeFrame,
@@ -181,7 +181,7 @@ export function meanSquares(
   return squares;
 }
 
-/** Part of a pixel by which frames that were laid on one another may still be off, and are smoothed. */
+/** Part of a pixel by which frames laid on one another may still be off, and are smoothed. */
 const REDRAWN_PX = 0.4;
 
 /** The same of green in frames that were drawn anew, with what a part of a pixel makes at edges. */
@@ -272,8 +272,8 @@ function labelled(found: Uint8Array, columns: number, rows: number) {
 }
 
 /**
- * The most exposed frame that clips in little of a region; where light and dark meet, the one in the
- * middle.
+ * The most exposed frame that clips in little of a region; where light and dark meet, the one in
+ * the middle.
  */
 function fullest(
   frames: readonly MergeFrame[],
