@@ -4,6 +4,7 @@ import {
   combinedShot,
   wayOf,
   type CombineChoices,
+  type CombinedLight,
   type FinishChoices,
   type MovedChoice,
   type Reach,
@@ -107,8 +108,7 @@ function facts(): CombinedFacts {
 }
 
 /** Share of the photosites seen of each colour that clip in all frames. */
-function clippedShare(): [number, number, number] {
-  const { light, file } = combination.combined.result;
+function clippedShare({ light, file }: CombinedLight): [number, number, number] {
   const { width, samplesPerPixel: n, crop } = file.raw;
   const counts = [0, 0, 0];
   const all = [0, 0, 0];
@@ -172,7 +172,8 @@ const api = {
     capturedAt: Moment,
     onShare: (share: number) => void,
   ): Promise<MadeCombination> {
-    const { combined } = combination;
+    // As they are now: other frames may be asked for while this one is made.
+    const { combined, files } = combination;
     const { file } = combined.result;
     const { finishes } = wayOf(choices.way);
     const full = combinedPicture(combined, finishes ? choices.finish : null, (share) =>
@@ -188,7 +189,7 @@ const api = {
       width: small.width,
       height: small.height,
     };
-    const used = combination.files.filter((_, i) => !combined.leftOut.includes(i));
+    const used = files.filter((_, i) => !combined.leftOut.includes(i));
     const shot = combinedShot(choices.way, file, used, capturedAt, 'Velmo');
     const dng = combinedDng(combined.result, choices.floating, preview, shot, (share) =>
       onShare(ENCODED + (1 - ENCODED) * share),
@@ -199,7 +200,7 @@ const api = {
       thumbnail: await thumbnailUrl(picture, file.orientation),
       width: seen.width,
       height: seen.height,
-      clippedShare: clippedShare(),
+      clippedShare: clippedShare(combined.result),
     };
   },
 };

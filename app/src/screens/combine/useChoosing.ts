@@ -66,6 +66,8 @@ export function useChoosing(
     leftOut,
     numberOf: (place) => frames.indexOf(used[place]) + 1,
     toggle(id) {
+      // One without a raw stays out.
+      if (!frames.some((frame) => frame.record.id === id && rawOf(frame))) return;
       anew();
       setLeftOut((now) => {
         const next = new Set(now);
