@@ -1,22 +1,25 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import {
+  beginCombining,
   combinedDng,
   combinedPicture,
   combinedShot,
   FIRST_FINISH,
+  finishPlanOf,
   fitsWhole,
+  smallPicture,
   stackRaw,
   wayOf,
   type FinishChoices,
   type WayId,
 } from '@velmo/core/combine';
 import { decodeDng, readDng, takenAt, withMetadata, type RawFile } from '@velmo/core/files';
-import { halvedPicture } from './halvedPicture';
 import { encodeJpeg } from './jpeg';
 import { UsageError, userPath } from './usage';
 
 const PREVIEW_QUALITY = 88;
+const PREVIEW_LONG_PX = 1200;
 const PICTURE_QUALITY = 92;
 
 const OPTIONS = {
@@ -65,7 +68,7 @@ export const combine =
     const way = wayOf(id);
     if (files.length > way.maxFrames)
       throw new UsageError(`${id} takes no more than ${way.maxFrames} files at once`);
-    const combiner = way.begin(!fixed);
+    const combiner = beginCombining(id, !fixed);
     const sources: RawFile[] = [];
     for (const path of files) {
       const { file, data } = decodeDng(readDng(new Uint8Array(readFileSync(path))));
@@ -79,7 +82,8 @@ export const combine =
     const capturedAt = { epochMs: Number.isNaN(taken) ? 0 : taken, offsetMinutes: 0 };
     const used = sources.filter((_, i) => !combined.leftOut.includes(i));
     const shot = combinedShot(id, reference, used, capturedAt, 'Velmo');
-    const small = halvedPicture(full);
+    const chosen = way.finishes ? { choices: finish, plan: finishPlanOf(combined) } : null;
+    const small = smallPicture(combined, chosen, PREVIEW_LONG_PX);
     const preview = { ...small, jpeg: encodeJpeg(small, PREVIEW_QUALITY) };
     const dng = Buffer.concat(combinedDng(combined.result, floating, preview, shot));
     writeFileSync(out, dng);

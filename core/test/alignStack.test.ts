@@ -9,7 +9,7 @@ import {
   similarity,
   STILL,
   warpRaw,
-  wayOf,
+  beginCombining,
   type Homography,
   type StackRaw,
 } from '../src/combine';
@@ -132,7 +132,7 @@ describe('laying frames on one another', () => {
   test('a frame that shows something else is not laid, and named', () => {
     const [a, b, other] = [blotches(1), blotches(1, 3), blotches(99)];
     expect(new FrameTones(a).motionOf(new FrameTones(other))).toBeNull();
-    const combiner = wayOf('average').begin(true);
+    const combiner = beginCombining('average', true);
     for (const frame of [a, other, b]) {
       const { width, height } = frame;
       const raw = { ...frame, kind: 'cfa' as const, crop: { x: 0, y: 0, width, height } };

@@ -15,10 +15,10 @@ import {
   stackRaw,
   statedExposure,
   withFrame,
-  wayOf,
+  beginCombining,
   type StackRaw,
 } from '../src/combine';
-import { meanSquares } from '../src/combine/merge/moved';
+import { meanSquares } from '../src/combine/merge/disagreement';
 import { halfBits } from '../src/files/dng/floatBlock';
 import { decodeDng, decodeStored, readDng, type RawFile } from '../src/files';
 import { hash32 } from '../src/sensor';
@@ -202,7 +202,7 @@ function shedFiles() {
     const bytes = new Uint8Array(readFileSync(shootAs('shed.dng', ...args)));
     return decodeDng(readDng(bytes));
   });
-  const combiner = wayOf('merge').begin(true);
+  const combiner = beginCombining('merge', true);
   for (const { file, data } of files) combiner.add(file, stackRaw(file, data));
   return { files, combined: combiner.combine([], () => {}) };
 }
@@ -250,6 +250,20 @@ describe('a merged DNG', () => {
     const times = tags.CompositeImageExposureTimes.split(' ').map(Number);
     expect(times.slice(3, 7)).toEqual([0.5, 0.5, 1 / 32, 1 / 32]);
     expect(times.slice(-3)).toEqual([1 / 8, 1 / 32, 1 / 2]);
+  });
+
+  test('of a width that LibRaw misreads in tiles of ours is read as it is', () => {
+    const [width, height] = [1344, 440];
+    const box = { x: 0, y: 0, width, height };
+    const light = Float32Array.from({ length: width * height }, (_, i) => (i % 997) / 1000);
+    const file = { ...result.file, raw: { ...result.file.raw, width, height, crop: box } };
+    const path = written(false, { ...result, light, file });
+    run('unprocessed_raw', [path]);
+    const seen = readMapFile(`${path}.pgm`);
+    expect([seen.width, seen.height]).toEqual([width, height]);
+    expect(Buffer.from(seen.data.buffer).equals(Buffer.from(decodeStored(own(path)).buffer))).toBe(
+      true,
+    );
   });
 
   test('of 16 bits holds the light, right on the mean where its steps are coarser', () => {

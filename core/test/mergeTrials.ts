@@ -1,7 +1,13 @@
 // Merges brackets of the simulated camera, in a process of its own: Jest's sandbox slows number
 // crunching tenfold. Prints as JSON how far the merged light is from the scene's own.
 import { debevecMerge, halvedLight } from './mergePeer';
-import { mergedVariance, mergeRows, planMerge, wayOf, type StackRaw } from '@velmo/core/combine';
+import {
+  mergedVariance,
+  mergeRows,
+  planMerge,
+  beginCombining,
+  type StackRaw,
+} from '@velmo/core/combine';
 import type { RawFile } from '@velmo/core/files';
 import {
   bandRows,
@@ -122,7 +128,7 @@ function handTrial({ scene, crop, times, hand = [] }: MergeTrial) {
       pitchRad: plain.pitchRad + hand[k][1],
     }),
   );
-  const combiner = wayOf('merge').begin(true);
+  const combiner = beginCombining('merge', true);
   for (const plan of plans) {
     const frame = frameOf(plan);
     const { width, height, blackLevel, whiteLevel, noise } = frame;

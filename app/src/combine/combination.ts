@@ -1,4 +1,5 @@
 import {
+  beginCombining,
   canonicalMoved,
   CombineError,
   decimated,
@@ -57,13 +58,13 @@ export class Combination {
     onFrame: (done: number) => void,
     onPart: () => void,
   ): Promise<void> {
-    const { maxFrames, begin } = wayOf(way);
+    const { maxFrames } = wayOf(way);
     if (sources.length > maxFrames)
       throw new CombineError(`This way takes no more than ${maxFrames} frames: leave some out.`);
     const turn = ++this.turn;
-    const combiner = begin(true);
+    const combiner = beginCombining(way, true);
     // Not laid on one another: it is small, and there at once.
-    const firstLook = begin(false);
+    const firstLook = beginCombining(way, false);
     const files: RawFile[] = [];
     for (const [k, source] of sources.entries()) {
       onFrame(k);
@@ -115,9 +116,11 @@ export class Combination {
     return this.files.map((file) => reachOf(file, this.combined.result.file));
   }
 
-  small(finish: FinishChoices | null, longPx: number) {
-    this.plan ??= finishPlanOf(this.combined);
-    return smallPicture(this.combined, wayOf(this.way).finishes ? finish : null, this.plan, longPx);
+  small(choices: FinishChoices | null, longPx: number) {
+    const { combined } = this;
+    if (!choices || !wayOf(this.way).finishes) return smallPicture(combined, null, longPx);
+    this.plan ??= finishPlanOf(combined);
+    return smallPicture(combined, { choices, plan: this.plan }, longPx);
   }
 
   /** The place where something moved at a place of the raw, 0..1; null: nothing did. */

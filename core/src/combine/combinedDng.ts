@@ -3,7 +3,7 @@ import type { NoiseProfile } from '../sensor/noiseProfile';
 import type { ShotMetadata } from '../files/dng/description';
 import { encodeBand } from '../files/dng/encodeBand';
 import { floatBlock, type FloatBits } from '../files/dng/floatBlock';
-import { TILE_HEIGHT, TILE_WIDTH } from '../files/dng/tiling';
+import { MISREAD_WIDTH, TILE_HEIGHT, TILE_WIDTH } from '../files/dng/tiling';
 import { writeDng } from '../files/dng/writeDng';
 import type { RawFile } from '../files/rawFile';
 
@@ -64,8 +64,9 @@ export function combinedDng(
 ): Uint8Array[] {
   const { kind, width, height, samplesPerPixel, crop } = file.raw;
   const floatBits: FloatBits = Math.sqrt(noise.offset) >= HALF_STEP ? 16 : 32;
-  // LibRaw 0.21 misreads a mosaic that is exactly two tiles wide.
-  const tileWidth = floating ? width : width === 2 * TILE_WIDTH ? TILE_WIDTH + 16 : TILE_WIDTH;
+  // Another width is a multiple of sixteen too, as TIFF 6.0 asks.
+  const wholeWidth = width === MISREAD_WIDTH ? TILE_WIDTH + 16 : TILE_WIDTH;
+  const tileWidth = floating ? width : wholeWidth;
   const tiles: Uint8Array[] = [];
   for (let y = 0; y < height; y += TILE_HEIGHT) {
     const rows = Math.min(TILE_HEIGHT, height - y);

@@ -1,6 +1,7 @@
 import { developCombined } from './developCombined';
 import type { Combined } from './ways/way';
-import { balanceOf, planFinish, type FinishChoices, type FinishPlan } from './finish/finish';
+import type { FinishChoices } from './finish/choices';
+import { balanceOf, planFinish, type FinishPlan } from './finish/finish';
 import { finishFull, finishLight, smallLight, type FinishedPicture } from './finish/pictureOf';
 
 /** Long side of the picture large differences are measured on. */
@@ -36,17 +37,19 @@ export function combinedPicture(
 /**
  * The same, small.
  *
+ * @param finish choices, and what `finishPlanOf` has measured; null: as above
  * @param longPx its longer side, at most
  */
 export function smallPicture(
   { result }: Combined,
-  choices: FinishChoices | null,
-  plan: FinishPlan,
+  finish: { readonly choices: FinishChoices; readonly plan: FinishPlan } | null,
   longPx: number,
 ): FinishedPicture {
   const { light, file } = result;
-  if (choices)
-    return finishLight(plan, choices, smallLight(light, file.raw, balanceOf(file), longPx));
+  if (finish) {
+    const balanced = smallLight(light, file.raw, balanceOf(file), longPx);
+    return finishLight(finish.plan, finish.choices, balanced);
+  }
   const small = smallLight(light, file.raw, [1, 1, 1], longPx);
   const { width, height } = small;
   const raw = {

@@ -23,11 +23,13 @@ export {
 } from './merge/moved';
 export { checkStack, CombineError, type StackRaw, stackRaw, statedExposure } from './stackRaw';
 export { combinedDng, type CombinedLight, fitsWhole } from './combinedDng';
-export { FIRST_FINISH, type FinishChoices, type FinishPlan, planFinish } from './finish/finish';
+export { FIRST_FINISH, type FinishChoices } from './finish/choices';
+export { type FinishPlan, planFinish } from './finish/finish';
 export { finishFull, finishLight, type FinishedPicture, smallLight } from './finish/pictureOf';
 export { type Gathering, GATHERINGS, StackGatherer } from './gather/stackGatherer';
 export { type Reach, reachOf } from './reach';
 export { combinedShot } from './combinedShot';
+export { beginCombining } from './ways/beginCombining';
 export { waysFor, wayOf } from './ways/index';
 export type { CombineChoices } from './ways/choices';
 export { WAY_IDS, type WayId } from './ways/wayIds';

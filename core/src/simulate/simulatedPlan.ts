@@ -1,7 +1,7 @@
 import type { WhitePoint } from '../colour/whitePoint';
 import type { Moment, ShotMetadata } from '../files/dng/description';
 import { ORIENTATION_LEVEL, ORIENTATION_UPRIGHT } from '../files/dng/tags';
-import { TILE_HEIGHT, TILE_WIDTH } from '../files/dng/tiling';
+import { MISREAD_WIDTH, TILE_HEIGHT } from '../files/dng/tiling';
 import { isoFromClick } from '../exposure/clicks';
 import type { MeterPattern, PicturePoint } from '../exposure/metering';
 import { nominalIso } from '../exposure/nominal';
@@ -90,12 +90,6 @@ export interface SimulatedPlan {
   readonly crop: PixelBox;
 }
 
-/**
- * LibRaw 0.21 takes two-component tiles for half as many of twice the width when a raw is just two
- * tiles wide: such a crop is made a little narrower, so that every developer opens it.
- */
-const MISREAD_WIDTH = 2 * TILE_WIDTH;
-
 /** Plans a shot. Throws RangeError when scene or lens are unknown. */
 export function planSimulated(shot: SimulatedShot): SimulatedPlan {
   const scene = findScene(shot.sceneId);
@@ -104,6 +98,7 @@ export function planSimulated(shot: SimulatedShot): SimulatedPlan {
   if (!lens) throw new RangeError(`There is no lens "${shot.lensId}".`);
   const binning = shot.sizeMp === 12 ? 1 : 2;
   const { widthPx, heightPx: height } = croppedSize(lens, shot.crop, binning);
+  // A little narrower, so that every developer opens it.
   const width = widthPx === MISREAD_WIDTH ? widthPx - 8 : widthPx;
   const iso = isoFromClick(shot.isoClick);
   const framing: Framing = {

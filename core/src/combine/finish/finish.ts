@@ -2,19 +2,8 @@ import type { Vec3 } from '../../colour/mat3';
 import { BT709_LUMA, encodeSrgb } from '../../colour/srgb';
 import { balancedCameraToSrgb, whiteFromNeutral } from '../../colour/cameraProfile';
 import type { RawFile } from '../../files/rawFile';
+import type { FinishChoices } from './choices';
 import { guidedBase, type LocalLine } from './guidedFilter';
-
-/** How merged light becomes a picture. */
-export interface FinishChoices {
-  /** Stops brighter than as measured. */
-  readonly brightness: number;
-  /** Share of what the range is too long that is taken out of its large differences, 0..1. */
-  readonly range: number;
-  /** How strong small differences come out; 1: as they are. */
-  readonly detail: number;
-}
-
-export const FIRST_FINISH: FinishChoices = { brightness: 0, range: 0.9, detail: 1.1 };
 
 /** Stops a picture shows above and below the mean of its large parts. */
 const SHOWN_ABOVE = 2.4;

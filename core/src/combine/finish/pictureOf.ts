@@ -3,7 +3,8 @@ import type { RawLayout } from '../../files/rawFile';
 import { binLinear } from '../../sensor/binLinear';
 import { binMosaic } from '../../sensor/binMosaic';
 import { demosaicDirected } from '../../sensor/demosaicDirected';
-import { finishRows, type BalancedLight, type FinishChoices, type FinishPlan } from './finish';
+import type { FinishChoices } from './choices';
+import { finishRows, type BalancedLight, type FinishPlan } from './finish';
 
 /** Rows finished at a time: few enough to stay in the cache. */
 const ROWS = 32;

@@ -1,19 +1,12 @@
-import { padded } from '../../wasm';
 import type { MovedChoice } from '../ways/way';
 import { UNKNOWN } from '../stackRaw';
-import { mergeLoops } from './mergeLoops';
+import { BRIGHT, CELL, meanSquares, redrawnSquares } from './disagreement';
 import type { MergeFrame } from './mergeRaws';
 
-/** Side of the cells that are looked at, in photosites. */
-const CELL = 8;
-/** Light differs between frames by this share though nothing moved (photosites, shutter). */
-const TOLERANCE = 0.02;
 /** Mean square of differences, in variances, from which on something moved: noise alone is 1. */
 const MOVED = 3;
 /** The same for a cell alone: among hundreds of thousands some stray by chance. */
 const MOVED_ALONE = 6;
-/** Share of the range from which on a frame says no more than "bright". */
-const BRIGHT = 0.9;
 /** The frame that is taken alone clips in no more of its place than this: there, the next is. */
 const MAX_CLIPPED = 0.1;
 /** Frames that are merged with one another: nothing moved there. */
@@ -130,93 +123,6 @@ function markMoved(squares: Float32Array, columns: number, rows: number, found: 
       const alone = !besides(x, y, columns, rows).some((j) => level(j) > MOVED);
       if (!alone || level(i) > MOVED_ALONE) found[i] = 1;
     }
-}
-
-/** Share of the range at which nothing is known of a sample, but for how numbers are rounded. */
-const unknownShare = ({ blackLevel, whiteLevel }: MergeFrame): number =>
-  ((UNKNOWN - 0.5 - blackLevel) / (whiteLevel - blackLevel)) * (1 - 1e-6);
-
-/** Mean squared difference of two frames in each cell, over its variance; 0: not known. */
-export function meanSquares(
-  short: MergeFrame,
-  long: MergeFrame,
-  columns: number,
-  rows: number,
-  plain = false,
-): Float32Array {
-  const { width, height, samplesPerPixel } = short;
-  const rowSamples = width * samplesPerPixel;
-  const cellSamples = CELL * samplesPerPixel;
-  const ratio = long.given / short.given;
-  const [unitA, unitB] = [short, long].map((f) => 1 / (f.whiteLevel - f.blackLevel));
-  const scale = long.noise.scale + ratio * short.noise.scale;
-  const offset = long.noise.offset + ratio * ratio * short.noise.offset;
-  const rowBytes = padded(2 * columns * cellSamples);
-  const cellBytes = padded(4 * columns);
-  const [sumsAt, countsAt] = [2 * rowBytes, 2 * rowBytes + cellBytes];
-  const { buffer, routines } = mergeLoops.of(countsAt + cellBytes, plain);
-  const [a, b] = [0, rowBytes].map((at) => new Uint16Array(buffer, at, columns * cellSamples));
-  const sums = new Float32Array(buffer, sumsAt, columns);
-  const counts = new Float32Array(buffer, countsAt, columns);
-  // Of what lies beyond the last column nothing is known.
-  a.fill(UNKNOWN);
-  b.fill(UNKNOWN);
-  const squares = new Float32Array(columns * rows);
-  for (let row = 0; row < rows; row++) {
-    sums.fill(0);
-    counts.fill(0);
-    for (let y = row * CELL; y < Math.min(height, (row + 1) * CELL); y++) {
-      a.set(short.data.subarray(y * rowSamples, (y + 1) * rowSamples));
-      b.set(long.data.subarray(y * rowSamples, (y + 1) * rowSamples));
-      routines.pairRow(
-        ...([0, rowBytes, columns, cellSamples] as const),
-        ...([short.blackLevel, unitA * ratio, long.blackLevel, unitB] as const),
-        ...([scale, offset, TOLERANCE * TOLERANCE, BRIGHT] as const),
-        ...([unknownShare(short) * ratio, unknownShare(long), sumsAt, countsAt] as const),
-      );
-    }
-    for (let c = 0; c < columns; c++)
-      squares[row * columns + c] = counts[c] > 0 ? sums[c] / counts[c] : 0;
-  }
-  return squares;
-}
-
-/** Part of a pixel by which frames laid on one another may still be off, and are smoothed. */
-const REDRAWN_PX = 0.4;
-
-/** The same of green in frames that were drawn anew, with what a part of a pixel makes at edges. */
-function redrawnSquares(
-  short: MergeFrame,
-  long: MergeFrame,
-  columns: number,
-  rows: number,
-): Float32Array {
-  const { width, height } = short;
-  const ratio = long.given / short.given;
-  const [unitA, unitB] = [short, long].map((f) => 1 / (f.whiteLevel - f.blackLevel));
-  const scale = long.noise.scale + ratio * short.noise.scale;
-  const offset = long.noise.offset + ratio * ratio * short.noise.offset;
-  const sums = new Float32Array(columns * rows);
-  const counts = new Float32Array(columns * rows);
-  const [A, B] = [short.data, long.data];
-  const row = 3 * width;
-  for (let y = 1; y < height - 1; y++)
-    for (let x = 1, i = y * row + 4; x < width - 1; x++, i += 3) {
-      if (A[i] === UNKNOWN || B[i] === UNKNOWN) continue;
-      const a = (A[i] - short.blackLevel) * unitA * ratio;
-      const b = (B[i] - long.blackLevel) * unitB;
-      if (a > BRIGHT && b > BRIGHT) continue;
-      const across = Math.abs(B[i + 3] - B[i - 3]) + Math.abs(A[i + 3] - A[i - 3]) * ratio;
-      const along = Math.abs(B[i + row] - B[i - row]) + Math.abs(A[i + row] - A[i - row]) * ratio;
-      const edge = Math.min(1, (across + along) * unitB * REDRAWN_PX);
-      const level = (Math.max(0, Math.min(1, a)) + Math.max(0, Math.min(1, b))) / 2;
-      const d = Math.min(1, a) - Math.min(1, b);
-      const variance = scale * level + offset + (TOLERANCE * level) ** 2 + edge * edge;
-      const cell = Math.floor(y / CELL) * columns + Math.floor(x / CELL);
-      sums[cell] += (d * d) / variance;
-      counts[cell]++;
-    }
-  return sums.map((sum, i) => (counts[i] > 0 ? sum / counts[i] : 0));
 }
 
 /** The same cells and those beside them. */

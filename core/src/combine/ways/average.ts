@@ -1,5 +1,4 @@
 import { hasTrails, isSameExposure, isSameFocus } from './facts';
-import { Gatherer } from './gatherer';
 import type { CombineWay } from './way';
 
 /** Less noise: the mean of frames of one exposure. */
@@ -9,5 +8,4 @@ export const AVERAGE: CombineWay<'average'> = {
   maxFrames: Infinity,
   fits: (stack) =>
     isSameExposure(stack) && isSameFocus(stack) ? (hasTrails(stack) ? 0.6 : 0.9) : 0,
-  begin: (aligns) => new Gatherer('mean', aligns),
 };

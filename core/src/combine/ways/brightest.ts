@@ -1,5 +1,4 @@
 import { hasTrails, isSameExposure } from './facts';
-import { Gatherer } from './gatherer';
 import type { CombineWay } from './way';
 
 /** Trails: the brightest each photosite has seen. */
@@ -8,5 +7,4 @@ export const BRIGHTEST: CombineWay<'brightest'> = {
   finishes: false,
   maxFrames: Infinity,
   fits: (stack) => (hasTrails(stack) ? 0.95 : isSameExposure(stack) ? 0.4 : 0),
-  begin: () => new Gatherer('brightest', false),
 };

@@ -1,4 +1,4 @@
-import type { FinishChoices } from '../finish/finish';
+import type { FinishChoices } from '../finish/choices';
 import type { MovedChoice } from './way';
 import type { WayId } from './wayIds';
 

@@ -1,5 +1,4 @@
 import { isSameExposure, isSameFocus } from './facts';
-import { Gatherer } from './gatherer';
 import type { CombineWay } from './way';
 
 /** A median of two is their mean. */
@@ -12,5 +11,4 @@ export const MEDIAN: CombineWay<'median'> = {
   maxFrames: Infinity,
   fits: (stack) =>
     stack.length >= MIN_FRAMES && isSameExposure(stack) && isSameFocus(stack) ? 0.5 : 0,
-  begin: (aligns) => new Gatherer('median', aligns),
 };

@@ -1,5 +1,4 @@
 import { isSameExposure, isSameFocus } from './facts';
-import { Gatherer } from './gatherer';
 import type { CombineWay } from './way';
 
 /** One long exposure out of short ones: their light added. */
@@ -8,5 +7,4 @@ export const SUM: CombineWay<'sum'> = {
   finishes: false,
   maxFrames: Infinity,
   fits: (stack) => (isSameExposure(stack) && isSameFocus(stack) ? 0.3 : 0),
-  begin: () => new Gatherer('sum', false),
 };

@@ -44,7 +44,7 @@ export interface Combiner {
   combine(movedChoices: readonly MovedChoice[], onShare: (share: number) => void): Combined;
 }
 
-/** A way in which frames become one. */
+/** A way in which frames become one; `beginCombining` does it. */
 export interface CombineWay<Id extends WayId> {
   readonly id: Id;
   /** Its range is to be finished: the light does not fit a picture as it is. */
@@ -53,8 +53,4 @@ export interface CombineWay<Id extends WayId> {
   readonly maxFrames: number;
   /** How well it fits a stack, 0..1; 0: not at all. */
   fits(stack: readonly StackFacts[]): number;
-  /**
-   * @param aligns frames are laid on one another where they moved, if the way does that at all
-   */
-  begin(aligns: boolean): Combiner;
 }
