@@ -2,6 +2,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import {
   beginCombining,
+  NO_CORRECTIONS,
   combinedDng,
   combinedPicture,
   combinedShot,
@@ -75,7 +76,7 @@ export const combine =
       combiner.add(file, stackRaw(file, data));
       sources.push(file);
     }
-    const combined = combiner.combine([], () => {});
+    const combined = combiner.combine(NO_CORRECTIONS, () => {});
     const reference = sources[combined.reference];
     const full = combinedPicture(combined, way.finishes ? finish : null);
     const taken = Date.parse(takenAt(reference.exif) ?? '');

@@ -10,6 +10,7 @@ import {
   STILL,
   warpRaw,
   beginCombining,
+  NO_CORRECTIONS,
   type Homography,
   type StackRaw,
 } from '../src/combine';
@@ -138,7 +139,7 @@ describe('laying frames on one another', () => {
       const raw = { ...frame, kind: 'cfa' as const, crop: { x: 0, y: 0, width, height } };
       combiner.add({ raw, baselineExposure: 0 } as unknown as RawFile, frame);
     }
-    const { leftOut, aligned, result } = combiner.combine([], () => {});
+    const { leftOut, aligned, result } = combiner.combine(NO_CORRECTIONS, () => {});
     expect([leftOut, aligned]).toEqual([[1], true]);
     expect(result.file.raw).toMatchObject({ kind: 'linear', samplesPerPixel: 3 });
     // Both frames show the same there: their mean is what the first holds.

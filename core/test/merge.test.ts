@@ -16,6 +16,7 @@ import {
   statedExposure,
   withFrame,
   beginCombining,
+  NO_CORRECTIONS,
   type StackRaw,
 } from '../src/combine';
 import { meanSquares } from '../src/combine/merge/disagreement';
@@ -204,7 +205,7 @@ function shedFiles() {
   });
   const combiner = beginCombining('merge', true);
   for (const { file, data } of files) combiner.add(file, stackRaw(file, data));
-  return { files, combined: combiner.combine([], () => {}) };
+  return { files, combined: combiner.combine(NO_CORRECTIONS, () => {}) };
 }
 
 describe('a merged DNG', () => {

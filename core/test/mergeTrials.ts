@@ -6,19 +6,12 @@ import {
   mergeRows,
   planMerge,
   beginCombining,
+  NO_CORRECTIONS,
   type StackRaw,
 } from '@velmo/core/combine';
-import type { RawFile } from '@velmo/core/files';
-import {
-  bandRows,
-  exposeBand,
-  noiseProfile,
-  planSimulated,
-  plainShot,
-  StillLight,
-  type SimulatedPlan,
-} from '@velmo/core/simulate';
+import { planSimulated, plainShot, type SimulatedPlan } from '@velmo/core/simulate';
 import { electronsPerLight, lightOnBand } from '../src/simulate/simulatedBand';
+import { frameOf, simulatedFile, still, truthOf, whole } from './simulatedStack';
 
 interface MergeTrial {
   readonly scene: string;
@@ -31,54 +24,6 @@ interface MergeTrial {
   readonly peer?: boolean;
   /** How the camera points in each frame, in radians to the right and up: held in a hand. */
   readonly hand?: readonly (readonly [yawRad: number, pitchRad: number])[];
-}
-
-const still = new StillLight();
-
-/** Each band's values laid together. */
-function whole<T extends Uint16Array | Float32Array>(
-  plan: SimulatedPlan,
-  out: T,
-  bandOf: (band: number) => T,
-): T {
-  let at = 0;
-  for (let band = 0; band < plan.bands; band++) {
-    const part = bandOf(band);
-    out.set(part, at);
-    at += part.length;
-  }
-  return out;
-}
-
-function frameOf(plan: SimulatedPlan): StackRaw {
-  const { width, height, response, shot } = plan;
-  return {
-    data: whole(plan, new Uint16Array(width * height), (b) =>
-      exposeBand(plan, b, undefined, still),
-    ),
-    width,
-    height,
-    samplesPerPixel: 1,
-    blackLevel: response.blackLevel,
-    whiteLevel: response.whiteLevel,
-    noise: noiseProfile(response),
-    exposure: shot.timeS,
-  };
-}
-
-/** What each photosite would hold without noise, its white 1. */
-function truthOf(plan: SimulatedPlan): Float32Array {
-  const { width, response } = plan;
-  const share = electronsPerLight(plan) / response.saturationE;
-  return whole(plan, new Float32Array(width * plan.height), (band) => {
-    const light = lightOnBand(plan, band, undefined, still);
-    const out = new Float32Array(width * bandRows(plan, band));
-    for (let i = 0; i < out.length; i++) {
-      const [x, y] = [i % width, Math.floor(i / width)];
-      out[i] = light[3 * i + (x & 1) + (y & 1)] * share;
-    }
-    return out;
-  });
 }
 
 function mergeTrial({ scene, crop, times, apartS }: MergeTrial) {
@@ -131,22 +76,9 @@ function handTrial({ scene, crop, times, hand = [] }: MergeTrial) {
   const combiner = beginCombining('merge', true);
   for (const plan of plans) {
     const frame = frameOf(plan);
-    const { width, height, blackLevel, whiteLevel, noise } = frame;
-    const box = { x: 0, y: 0, width, height };
-    const raw = {
-      kind: 'cfa',
-      width,
-      height,
-      samplesPerPixel: 1,
-      blackLevel,
-      whiteLevel,
-      noise,
-      crop: box,
-    };
-    const file = { raw, baselineExposure: 0 } as unknown as RawFile;
-    combiner.add(file, frame);
+    combiner.add(simulatedFile(plan, frame), frame);
   }
-  const { result, leftOut, aligned, reference } = combiner.combine([], () => {});
+  const { result, leftOut, aligned, reference } = combiner.combine(NO_CORRECTIONS, () => {});
   const { width, height, crop: box } = result.file.raw;
   const plan = plans[reference];
   const shortest = Math.min(...times);

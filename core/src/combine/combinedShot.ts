@@ -5,6 +5,7 @@ import type { WayId } from './ways/wayIds';
 /** What was done to the frames, as a sentence of the file's description. */
 const DONE: Readonly<Record<WayId, (frames: number) => string>> = {
   merge: (n) => `Merged from ${n} exposures in linear raw light, each weighted by its noise.`,
+  focus: (n) => `Of ${n} frames focused apart, each where it is sharpest, in linear raw light.`,
   average: (n) => `Mean of ${n} frames in linear raw light.`,
   median: (n) => `Median of ${n} frames in linear raw light.`,
   brightest: (n) => `Brightest of each photosite of ${n} frames, in linear raw light.`,
@@ -35,7 +36,8 @@ export function combinedShot(
     focalLengthMm: exif.focalLengthMm,
     focalLength35Mm: exif.focalLength35Mm,
     lensModel: exif.lensModel,
-    focusedM: exif.focusedM,
+    // It is sharp at many distances, not at one.
+    focusedM: way === 'focus' ? undefined : exif.focusedM,
     composite: {
       taken: n,
       used: n,

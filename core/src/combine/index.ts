@@ -33,7 +33,19 @@ export { beginCombining } from './ways/beginCombining';
 export { waysFor, wayOf } from './ways/index';
 export type { CombineChoices } from './ways/choices';
 export { WAY_IDS, type WayId } from './ways/wayIds';
-export type { Combined, Combiner, CombineWay, MovedChoice, StackFacts } from './ways/way';
+export {
+  type Combined,
+  type Combiner,
+  type CombineWay,
+  type Corrections,
+  type Dab,
+  type MovedChoice,
+  NO_CORRECTIONS,
+  type StackFacts,
+} from './ways/way';
+export { choiceOf, type ChoiceMap, paintedOver } from './focus/choiceMap';
+export { sharpnessOf } from './focus/sharpness';
+export { stackRows } from './focus/stackRows';
 export { combinedPicture, finishPlanOf, smallPicture } from './combinedPicture';
 export { type Decimated, decimated } from './decimated';
 export { alignBracket, commonBox, FrameTones } from './align/alignStack';

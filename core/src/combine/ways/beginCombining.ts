@@ -1,3 +1,4 @@
+import { FocusStacker } from './focusStacker';
 import { Gatherer } from './gatherer';
 import { Merger } from './merger';
 import type { Combiner } from './way';
@@ -6,6 +7,7 @@ import type { WayId } from './wayIds';
 /** What does each way. Trails and sums are taken as they are: the sky's own motion is theirs. */
 const COMBINERS: { readonly [Id in WayId]: (aligns: boolean) => Combiner } = {
   merge: (aligns) => new Merger(aligns),
+  focus: (aligns) => new FocusStacker(aligns),
   average: (aligns) => new Gatherer('mean', aligns),
   median: (aligns) => new Gatherer('median', aligns),
   brightest: () => new Gatherer('brightest', false),

@@ -58,6 +58,7 @@ export class Gatherer implements Combiner {
     return {
       reference: 0,
       moved: null,
+      choice: null,
       leftOut,
       aligned,
       result: {

@@ -1,5 +1,6 @@
 import { AVERAGE } from './average';
 import { BRIGHTEST } from './brightest';
+import { FOCUS } from './focus';
 import { MEDIAN } from './median';
 import { MERGE } from './merge';
 import { SUM } from './sum';
@@ -9,6 +10,7 @@ import type { WayId } from './wayIds';
 /** Every way in which frames become one. */
 const COMBINE_WAYS: { readonly [Id in WayId]: CombineWay<Id> } = {
   merge: MERGE,
+  focus: FOCUS,
   average: AVERAGE,
   median: MEDIAN,
   brightest: BRIGHTEST,

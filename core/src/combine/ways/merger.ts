@@ -8,7 +8,7 @@ import { STILL } from '../align/homography';
 import { warpRaw } from '../align/warpRaw';
 import type { PixelBox } from '../../optics/aspect';
 import { checkStack, CombineError, type StackRaw } from '../stackRaw';
-import type { Combined, Combiner, MovedChoice } from './way';
+import type { Combined, Combiner, Corrections, MovedChoice } from './way';
 
 /** Rows merged between two reports. */
 const ROWS = 64;
@@ -40,10 +40,10 @@ export class Merger implements Combiner {
     this.laid = null;
   }
 
-  combine(choices: readonly MovedChoice[], onShare: (share: number) => void): Combined {
+  combine(corrections: Corrections, onShare: (share: number) => void): Combined {
     this.laid ??= lay(this.stack, this.aligns);
     const { places, leftOut, aligned, common } = this.laid;
-    const plan = choices.reduce(chosen, this.laid.plan);
+    const plan = corrections.moved.reduce(chosen, this.laid.plan);
     const { frames, moved } = plan;
     const { width, height, samplesPerPixel } = frames[0];
     const rowSamples = width * samplesPerPixel;
@@ -61,7 +61,7 @@ export class Merger implements Combiner {
     const baselineExposure = file.baselineExposure + Math.log2(middle.given);
     const noise = mergedNoise(frames, MID_GREY / 2 ** baselineExposure);
     const result = { light, file, noise, baselineExposure };
-    return { reference, moved, result, leftOut, aligned };
+    return { reference, moved, choice: null, result, leftOut, aligned };
   }
 }
 

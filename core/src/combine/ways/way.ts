@@ -1,5 +1,6 @@
 import type { CombinedLight } from '../combinedDng';
 import type { RawFile } from '../../files/rawFile';
+import type { ChoiceMap } from '../focus/choiceMap';
 import type { Moved } from '../merge/moved';
 import type { StackRaw } from '../stackRaw';
 import type { WayId } from './wayIds';
@@ -19,6 +20,26 @@ export interface MovedChoice {
   readonly frame: number;
 }
 
+/** A dab of a finger over the map that says which frame counts where, in shares of the raw's sides. */
+export interface Dab {
+  readonly x: number;
+  readonly y: number;
+  /** In shares of the longer side. */
+  readonly radius: number;
+  /** The frame that is to be taken: its place among those combined; -1: as it was found. */
+  readonly frame: number;
+}
+
+/** What a hand has corrected of what was found. */
+export interface Corrections {
+  /** Where another frame was chosen for what moved. */
+  readonly moved: readonly MovedChoice[];
+  /** What was painted over the map of the frames' shares, first to last. */
+  readonly painted: readonly Dab[];
+}
+
+export const NO_CORRECTIONS: Corrections = { moved: [], painted: [] };
+
 /** Frames combined, and all there is to be seen of how. */
 export interface Combined {
   /** Which of the frames handed over it looks like: its metadata are the new frame's. */
@@ -26,6 +47,8 @@ export interface Combined {
   readonly result: CombinedLight;
   /** Where things moved; null where that is not looked for. */
   readonly moved: Moved | null;
+  /** Which frame counts how much where; null where they are not chosen by place. */
+  readonly choice: ChoiceMap | null;
   /** Frames that could not be laid on the reference, and are not in it: by their places. */
   readonly leftOut: readonly number[];
   /** Frames moved against one another, and were laid on the reference. */
@@ -41,7 +64,7 @@ export interface Combiner {
    *
    * @param onShare called with the share that is done
    */
-  combine(movedChoices: readonly MovedChoice[], onShare: (share: number) => void): Combined;
+  combine(corrections: Corrections, onShare: (share: number) => void): Combined;
 }
 
 /** A way in which frames become one; `beginCombining` does it. */

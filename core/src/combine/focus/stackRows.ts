@@ -1,0 +1,82 @@
+import { UNKNOWN, type StackRaw } from '../stackRaw';
+import type { ChoiceMap } from './choiceMap';
+
+/** A frame's shares of the cells along a row, between the rows of cells on straight lines. */
+function sharesOfRow(share: Float32Array, map: ChoiceMap, y: number, out: Float32Array): void {
+  const { cell, columns, rows } = map;
+  const at = Math.min(rows - 1, Math.max(0, (y + 0.5) / cell - 0.5));
+  const upper = Math.floor(at);
+  const lower = Math.min(rows - 1, upper + 1);
+  const f = at - upper;
+  for (let c = 0, i = upper * columns, j = lower * columns; c < columns; c++)
+    out[c] = share[i + c] + f * (share[j + c] - share[i + c]);
+}
+
+/**
+ * Adds a frame's part of a row: mosaics stay mosaics, as every photosite is of its own colour in all
+ * of them. What is not known counts nothing.
+ *
+ * @param sum light so far, by share; `total` the shares so far
+ */
+function addRow(
+  { data, width, samplesPerPixel: n, blackLevel, whiteLevel }: StackRaw,
+  given: number,
+  y: number,
+  shares: Float32Array,
+  cell: number,
+  sum: Float32Array,
+  total: Float32Array,
+): void {
+  const unit = 1 / (whiteLevel - blackLevel) / given;
+  const unknown = UNKNOWN > whiteLevel ? UNKNOWN : Infinity;
+  const columns = shares.length;
+  const from = n * y * width;
+  // From the middle of one cell to that of the next the share changes evenly.
+  for (let c = -1; c < columns; c++) {
+    const left = shares[c < 0 ? 0 : c];
+    const right = shares[c + 1 < columns ? c + 1 : columns - 1];
+    if (left === 0 && right === 0) continue;
+    const start = cell * c + cell / 2;
+    const first = start < 0 ? 0 : start;
+    const end = start + cell < width ? start + cell : width;
+    const step = (right - left) / cell;
+    let share = left + (first - start + 0.5) * step;
+    for (let x = first, i = n * first; x < end; x++, share += step)
+      for (let k = 0; k < n; k++, i++) {
+        const v = data[from + i];
+        if (v >= unknown) continue;
+        sum[i] += share * (v - blackLevel) * unit;
+        total[i] += share;
+      }
+  }
+}
+
+/**
+ * Light of some rows of a focus stack: each frame by its share.
+ *
+ * @param given how many times as much light each was given as the reference
+ * @param out `rows` rows from `firstRow` on: 1 is where the reference clips
+ */
+export function stackRows(
+  frames: readonly StackRaw[],
+  given: readonly number[],
+  map: ChoiceMap,
+  firstRow: number,
+  rows: number,
+  out: Float32Array,
+): void {
+  const { width, samplesPerPixel } = frames[0];
+  const n = width * samplesPerPixel;
+  const shares = new Float32Array(map.columns);
+  const total = new Float32Array(n);
+  out.fill(0);
+  for (let row = 0; row < rows; row++) {
+    const sum = out.subarray(row * n, (row + 1) * n);
+    total.fill(0);
+    for (const [k, frame] of frames.entries()) {
+      sharesOfRow(map.shares[k], map, firstRow + row, shares);
+      addRow(frame, given[k], firstRow + row, shares, map.cell, sum, total);
+    }
+    for (let i = 0; i < n; i++) sum[i] = total[i] > 0 ? sum[i] / total[i] : 1;
+  }
+}
