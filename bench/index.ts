@@ -2,6 +2,7 @@ import { bundleBench, captureBench } from './page';
 import { averageBench } from './average';
 import { cameraBench } from './camera';
 import { combineBench } from './combine';
+import { focusStackBench } from './focusStack';
 import { enginesBench } from './engines';
 import { fieldBench } from './field';
 import { lightBench } from './light';
@@ -29,7 +30,7 @@ const GROUPS: Readonly<Record<string, () => Result[] | Promise<Result[]>>> = {
   field: fieldBench,
   camera: cameraBench,
   average: averageBench,
-  combine: combineBench,
+  combine: () => [...combineBench(), ...focusStackBench()],
   engines: enginesBench,
   store: storeBench,
   rolls: rollsBench,

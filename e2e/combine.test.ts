@@ -29,6 +29,9 @@ const SHED = `${PLACE}&scene=drying-shed&time=1/250&series=bracket:5:2`;
 const SLUICE = `${PLACE}&scene=sluice-at-dusk&time=1/15&series=bracket:3:2`;
 const BURST = `${PLACE}&scene=packing-bench&time=1/15&series=burst:4`;
 
+const BENCH =
+  '/?lens=main&mp=3&files=dng&support=tripod&nd=0&iso=100&scene=packing-bench&time=1/25&series=focus:at:0.33m:0.5m:1.2m';
+
 const PICTURE = '[data-testid=combined]';
 const STACK = '[role=link][aria-label^="Series of"]';
 
@@ -167,6 +170,45 @@ describe('combine', () => {
       await made(page);
       const { result } = await records(page);
       expect(result.combined!.moved).toHaveLength(1);
+    });
+  });
+
+  test('makes focus steps sharp all over; what is taken where is painted over and kept', async () => {
+    await withStack(BENCH, 3, async (page) => {
+      await combined(page, 3);
+      await until(() => pageText(page), /The colours show which frame is taken where/);
+      expect(await page.$eval('[aria-pressed=true]', (e) => e.textContent)).toBe('All sharp');
+      expect(await axeViolations(page)).toEqual([]);
+      const bars = await page.$$eval('[role=switch]', (all) =>
+        all.map((e) => /focused at (.*)$/.exec(e.getAttribute('aria-label') ?? '')?.[1]),
+      );
+      expect(bars).toEqual(['0.33 m', '0.5 m', '1.2 m']);
+      const nearest = '[role=button][aria-label="Brush: 0.33 m"]';
+      await tap(page, nearest);
+      const box = (await (await page.$(PICTURE))!.boundingBox())!;
+      const [x, y] = [box.x + box.width / 2, box.y + 0.2 * box.height];
+      await page.mouse.move(x - 40, y);
+      await page.mouse.down();
+      await page.mouse.move(x + 40, y, { steps: 8 });
+      await page.mouse.up();
+      await until(() => pageText(page), /Painted: here frame \d is taken\./);
+      await made(page);
+      const { all, result } = await records(page);
+      expect(result).toMatchObject({ origin: 'combined', focusDioptres: null });
+      expect(result.combined).toMatchObject({ way: 'focus', finish: null });
+      expect(result.combined!.painted!.length).toBeGreaterThan(2);
+      const near = Math.max(...all.map(({ focusDioptres }) => focusDioptres ?? 0));
+      const place = result.combined!.painted![0].frame;
+      const painted = all.find(({ id }) => id === result.combined!.sources[place])!;
+      expect(painted.focusDioptres).toBe(near);
+      await press(page, 'Combine again ...');
+      await isCombined(page);
+      await made(page);
+      const again = (await storedRecords(page)).filter(({ combined: recipe }) => recipe);
+      expect(again.map((record) => record.combined!.painted)).toEqual([
+        result.combined!.painted,
+        result.combined!.painted,
+      ]);
     });
   });
 

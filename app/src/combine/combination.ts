@@ -4,6 +4,7 @@ import {
   CombineError,
   decimated,
   fitsWhole,
+  focusOrder,
   finishPlanOf,
   movedAt,
   reachOf,
@@ -14,7 +15,8 @@ import {
   type Combiner,
   type FinishChoices,
   type FinishPlan,
-  type MovedChoice,
+  type Corrections,
+  NO_CORRECTIONS,
   type WayId,
 } from '@velmo/core/combine';
 import type { DecodedRaw, RawFile } from '@velmo/core/files';
@@ -54,7 +56,7 @@ export class Combination {
   async combine(
     way: WayId,
     sources: readonly CombineSource[],
-    moved: readonly MovedChoice[],
+    corrections: Corrections,
     onFrame: (done: number) => void,
     onPart: () => void,
   ): Promise<void> {
@@ -78,17 +80,17 @@ export class Combination {
       if (k === 0) continue;
       this.way = way;
       this.files = files;
-      this.set(firstLook.combine([], () => {}));
+      this.set(firstLook.combine(NO_CORRECTIONS, () => {}));
       onPart();
     }
     this.combiner = combiner;
-    this.choose(moved);
+    this.correct(corrections);
   }
 
-  /** Combines anew with other frames for what moved. */
-  choose(moved: readonly MovedChoice[]): void {
+  /** Combines anew with what a hand has corrected. */
+  correct(corrections: Corrections): void {
     if (!this.combiner) return;
-    this.set(this.combiner.combine(moved, () => {}));
+    this.set(this.combiner.combine(corrections, () => {}));
   }
 
   private set(combined: Combined): void {
@@ -114,6 +116,12 @@ export class Combination {
   /** What each frame holds, in stops about what the one in the middle renders as mid-grey. */
   get reach() {
     return this.files.map((file) => reachOf(file, this.combined.result.file));
+  }
+
+  /** Of each frame that is in it, where it stands in the order of focus, the nearest first. */
+  get focusOrder(): number[] {
+    const { leftOut } = this.combined;
+    return focusOrder(this.files.filter((_, i) => !leftOut.includes(i)));
   }
 
   small(choices: FinishChoices | null, longPx: number) {

@@ -4,6 +4,8 @@ import {
   combinedShot,
   wayOf,
   type CombineChoices,
+  type Corrections,
+  type Dab,
   type CombinedLight,
   type FinishChoices,
   type MovedChoice,
@@ -17,6 +19,7 @@ import { Surface } from '../camera/live/surface';
 import type { MadeFile } from '../storage/madeFrame';
 import { exposeKept } from '../workers/exposeKept';
 import { Combination, type CombineSource } from './combination';
+import { choiceMask } from './choiceMask';
 import { movedMask } from './movedMask';
 
 /** What is known once frames were combined. */
@@ -25,6 +28,8 @@ export interface CombinedFacts {
   readonly reference: number;
   /** Places where something moved; null: that is not looked for. */
   readonly moved: number | null;
+  /** Which frame is taken where was chosen, and can be painted over. */
+  readonly chosen: boolean;
   /** Places of the sources that could not be laid on the others, and are not in it. */
   readonly leftOut: readonly number[];
   /** They had moved, and were laid on one another. */
@@ -41,8 +46,14 @@ export interface CombineLook {
   readonly width: number;
   readonly height: number;
   readonly finish: FinishChoices | null;
-  /** Where things moved is hatched. */
+  /** Where things moved is hatched, and which frame is taken where is coloured. */
   readonly mask: boolean;
+}
+
+/** A place of the picture as seen, 0..1 of its sides. */
+export interface SeenPlace {
+  readonly x: number;
+  readonly y: number;
 }
 
 /** A combined frame's files, and what was found out on the way. */
@@ -77,14 +88,14 @@ function draw(): void {
   if (!surface || !look || !combination.isThere || look.width < 1 || look.height < 1) return;
   const { canvas, context } = surface;
   const { finish, mask } = look;
-  const { moved, result } = combination.combined;
+  const { moved, choice, result } = combination.combined;
   const { orientation, raw } = result.file;
   const small = combination.small(finish, FINER * Math.max(look.width, look.height));
   const picture = canvasOf(small.data, small.width, small.height);
-  if (mask && moved)
-    picture
-      .getContext('2d')!
-      .drawImage(movedMask(moved, raw.crop, small.width, small.height), 0, 0);
+  const over = (layer: OffscreenCanvas): void => picture.getContext('2d')!.drawImage(layer, 0, 0);
+  if (mask && moved) over(movedMask(moved, raw.crop, small.width, small.height));
+  if (mask && choice)
+    over(choiceMask(choice, combination.focusOrder, raw.crop, small.width, small.height));
   const seen = orientedCanvas(picture, orientation, Infinity);
   canvas.width = Math.round(look.width);
   canvas.height = Math.round(look.height);
@@ -96,12 +107,13 @@ function draw(): void {
 }
 
 function facts(): CombinedFacts {
-  const { reference, moved, leftOut, aligned } = combination.combined;
+  const { reference, moved, choice, leftOut, aligned } = combination.combined;
   return {
     reference,
     leftOut,
     aligned,
     moved: moved ? moved.regions.length : null,
+    chosen: choice !== null,
     fitsWhole: combination.fitsWhole,
     reach: combination.reach,
   };
@@ -121,6 +133,14 @@ function clippedShare({ light, file }: CombinedLight): [number, number, number] 
   return [counts[0] / all[0], counts[1] / all[1], counts[2] / all[2]];
 }
 
+/** A place of the picture as seen as one of the raw, both 0..1 of the sides. */
+function placeInRaw(seen: SeenPlace): SeenPlace {
+  const { raw, orientation } = combination.combined.result.file;
+  const { crop, width, height } = raw;
+  const at = placeInFile(orientationOf(orientation), seen);
+  return { x: (crop.x + at.x * crop.width) / width, y: (crop.y + at.y * crop.height) / height };
+}
+
 const api = {
   attach(canvas: OffscreenCanvas): void {
     surface = new Surface(canvas);
@@ -136,11 +156,11 @@ const api = {
   async combine(
     way: WayId,
     sources: readonly CombineSource[],
-    moved: readonly MovedChoice[],
+    corrections: Corrections,
     onFrame: (done: number) => void,
   ): Promise<CombinedFacts> {
     let shownAt = -Infinity;
-    await combination.combine(way, sources, moved, onFrame, () => {
+    await combination.combine(way, sources, corrections, onFrame, () => {
       if (performance.now() - shownAt < PART_MS) return;
       draw();
       shownAt = performance.now();
@@ -150,21 +170,26 @@ const api = {
     draw();
     return facts();
   },
-  /** Takes other frames for what moved. */
-  choose(moved: readonly MovedChoice[]): CombinedFacts {
-    combination.choose(moved);
+  /** Takes other frames where a hand has said so. */
+  correct(corrections: Corrections): CombinedFacts {
+    combination.correct(corrections);
     draw();
     return facts();
   },
   /** What moved at a place of the picture as seen, 0..1; null: nothing did. */
   movedAt(x: number, y: number): MovedChoice | null {
-    const { raw, orientation } = combination.combined.result.file;
-    const at = placeInFile(orientationOf(orientation), { x, y });
-    const { crop, width, height } = raw;
-    return combination.movedAt(
-      (crop.x + at.x * crop.width) / width,
-      (crop.y + at.y * crop.height) / height,
-    );
+    const at = placeInRaw({ x, y });
+    return combination.movedAt(at.x, at.y);
+  },
+  /**
+   * Dabs over the raw for places of the picture as seen, 0..1.
+   *
+   * @param radius in shares of the picture's longer side
+   */
+  dabsAt(stroke: readonly SeenPlace[], radius: number, frame: number): Dab[] {
+    const { crop, width, height } = combination.combined.result.file.raw;
+    const share = Math.max(crop.width, crop.height) / Math.max(width, height);
+    return stroke.map((at) => ({ ...placeInRaw(at), radius: radius * share, frame }));
   },
   /** The frame itself, at full size. */
   async make(

@@ -8,6 +8,7 @@ import type { CombinedFacts, MadeCombination } from './combine.worker';
 /** What the name of a combined frame's files ends with. */
 const ENDINGS: Readonly<Record<WayId, string>> = {
   merge: 'merged',
+  focus: 'all-sharp',
   average: 'averaged',
   median: 'median',
   brightest: 'trails',
@@ -46,7 +47,8 @@ export function combinedFrame(
         iso,
         compClicks: null,
         lens,
-        focusDioptres,
+        // Sharp at many distances, not at one.
+        focusDioptres: choices.way === 'focus' ? null : focusDioptres,
         white,
         clippedShare: made.clippedShare,
         width: made.width,

@@ -39,7 +39,9 @@ export const FRAME_ORIGINS = [
 export type FrameOrigin = (typeof FRAME_ORIGINS)[number];
 
 /** What a combined frame was made of, and how: it can be made again, with other choices. */
-export interface CombineRecipe extends CombineChoices {
+export interface CombineRecipe extends Omit<CombineChoices, 'painted'> {
+  /** Left out: nothing was painted. */
+  readonly painted?: CombineChoices['painted'];
   /** Ids of the frames, in the order in which they were made. */
   readonly sources: readonly string[];
 }
@@ -166,23 +168,36 @@ export const FRAME_RECORD_SCHEMA = {
       longestHandheldS: numberOrNull,
       focusedAt: orNull(record({ x: shareOfSide, y: shareOfSide })),
       combined: orNull(
-        record({
-          sources: { type: 'array', minItems: 2, maxItems: 5000, items: text(64) },
-          way: { enum: WAY_IDS },
-          moved: {
-            type: 'array',
-            maxItems: 5000,
-            items: record({ x: shareOfSide, y: shareOfSide, frame: { type: 'integer' } }),
+        record(
+          {
+            sources: { type: 'array', minItems: 2, maxItems: 5000, items: text(64) },
+            way: { enum: WAY_IDS },
+            moved: {
+              type: 'array',
+              maxItems: 5000,
+              items: record({ x: shareOfSide, y: shareOfSide, frame: { type: 'integer' } }),
+            },
+            painted: {
+              type: 'array',
+              maxItems: 20000,
+              items: record({
+                x: { type: 'number' },
+                y: { type: 'number' },
+                radius: shareOfSide,
+                frame: { type: 'integer' },
+              }),
+            },
+            finish: orNull(
+              record({
+                brightness: { type: 'number' },
+                range: { type: 'number' },
+                detail: { type: 'number' },
+              }),
+            ),
+            floating: { type: 'boolean' },
           },
-          finish: orNull(
-            record({
-              brightness: { type: 'number' },
-              range: { type: 'number' },
-              detail: { type: 'number' },
-            }),
-          ),
-          floating: { type: 'boolean' },
-        }),
+          ['painted'],
+        ),
       ),
       words: record({ source: text(200), summary: text(200) }),
     },

@@ -43,6 +43,7 @@ export {
   NO_CORRECTIONS,
   type StackFacts,
 } from './ways/way';
+export { focusOrder } from './focus/byFocus';
 export { choiceOf, type ChoiceMap, paintedOver } from './focus/choiceMap';
 export { sharpnessOf } from './focus/sharpness';
 export { stackRows } from './focus/stackRows';

@@ -18,6 +18,10 @@ export interface StackRaw {
   readonly exposure: number;
 }
 
+/** Whether a frame may hold UNKNOWN: it was drawn anew, and its white lies below. */
+export const isPartlyUnknown = ({ samplesPerPixel, whiteLevel }: StackRaw): boolean =>
+  samplesPerPixel === 3 && whiteLevel < UNKNOWN;
+
 /** Frames that cannot become one; the message says why, and what to do. */
 export class CombineError extends Error {
   override readonly name = 'CombineError';

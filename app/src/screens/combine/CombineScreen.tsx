@@ -1,7 +1,8 @@
-import type { Reach } from '@velmo/core/combine';
+import type { Reach, WayId } from '@velmo/core/combine';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, Text, View } from 'react-native';
+import type { CombinedFacts, SeenPlace } from '../../combine/combine.worker';
 import { Button } from '../../instruments/Button';
 import { Choice } from '../../instruments/Choice';
 import { useScreenRoom } from '../../instruments/useScreenRoom';
@@ -10,12 +11,15 @@ import type { CombineRecipe } from '../../storage/frameRecord';
 import type { ListedFrame } from '../../storage/madeFrame';
 import { COLOUR, FONT } from '../../theme/theme';
 import { CombinePicture } from './CombinePicture';
-import { laidWords, makingWords, movedWords, PURPOSE, wayWords } from './combineWords';
+import { laidWords, makingWords, movedWords, PAINT_WORDS, PURPOSE, wayWords } from './combineWords';
+import { Brush, NO_BRUSH } from './Brush';
 import { FinishTapes } from './FinishTapes';
+import { exposureBars, focusBars, type StackBar } from './stackBars';
 import { StackBars } from './StackBars';
 import { useChoosing, type Choosing } from './useChoosing';
 import { useCombination, type Combination } from './useCombination';
 import { useCombined } from './useCombined';
+import { BRUSH_RADIUS } from './useStroke';
 
 const WIDE = 900;
 /** More frames than this are counted, not drawn one by one. */
@@ -57,10 +61,12 @@ interface CombiningProps {
 function Combining({ frames, recipe, onBack }: CombiningProps) {
   const choosing = useChoosing(frames, recipe);
   const { used, way, choices } = choosing;
-  const combination = useCombination(used, way, choosing.moved);
+  const combination = useCombination(used, way, choosing.corrections);
   const { facts } = combination;
   const made = choices(facts);
   const [mask, setMask] = useState(true);
+  const [brush, setBrush] = useState(NO_BRUSH);
+  const paints = facts?.chosen === true && brush !== NO_BRUSH;
   const router = useRouter();
   const added = useFrameAdded();
   const { width, height } = useScreenRoom();
@@ -68,8 +74,13 @@ function Combining({ frames, recipe, onBack }: CombiningProps) {
   const column = wide ? Math.max(380, Math.round(width * 0.32)) : width;
   const tap = async (x: number, y: number): Promise<void> => {
     const at = facts?.moved ? await combination.movedAt(x, y) : null;
-    if (at) combination.choose(choosing.takeNext(at));
+    if (at) combination.correct(choosing.takeNext(at));
   };
+  const paint = async (stroke: readonly SeenPlace[]): Promise<void> => {
+    const dabs = await combination.dabsAt(stroke, BRUSH_RADIUS, brush);
+    if (dabs.length > 0) combination.correct(choosing.paint(dabs));
+  };
+  const bars = barsOf(frames, choosing, facts);
   const make = async (): Promise<void> => {
     const frame = await combination.make(made);
     if (!frame) return;
@@ -95,12 +106,29 @@ function Combining({ frames, recipe, onBack }: CombiningProps) {
           width={wide ? width - column : width}
           height={wide ? Math.max(160, height - 44) : Math.round(height * 0.38)}
           onTap={(x, y) => void tap(x, y)}
+          onStroke={paints ? (stroke) => void paint(stroke) : null}
         />
         <View style={[styles.controls, { width: column }]}>
           <ScrollView contentContainerStyle={styles.column}>
             <Says combination={combination} choosing={choosing} />
             <Ways choosing={choosing} />
-            <Stack frames={frames} choosing={choosing} facts={facts} />
+            {facts?.chosen && (
+              <>
+                <Choice
+                  label="Taken"
+                  options={[
+                    { value: true, label: 'in colours', name: 'Taken: in colours' },
+                    { value: false, label: 'not shown', name: 'Taken: not shown' },
+                  ]}
+                  value={mask}
+                  onChoose={setMask}
+                />
+                <Brush bars={bars} placeOf={choosing.placeOf} brush={brush} onBrush={setBrush} />
+              </>
+            )}
+            {frames.length <= MAX_BARS && (
+              <StackBars bars={bars} leftOut={choosing.leftOut} onToggle={choosing.toggle} />
+            )}
             {made.finish && <FinishTapes finish={made.finish} onFinish={choosing.setFinish} />}
             {!!facts?.moved && (
               <Choice
@@ -130,6 +158,10 @@ interface ChoosingProps {
   readonly choosing: Choosing;
 }
 
+/** What was found, or what the way does. */
+const found = (facts: CombinedFacts | null, way: WayId, frames: number): string =>
+  facts?.chosen ? PAINT_WORDS : movedWords(facts?.moved ?? null) || wayWords(way, frames);
+
 /** What is being done, what was found, or what is wrong. */
 function Says({ combination, choosing }: ChoosingProps & { readonly combination: Combination }) {
   const { facts, reading, problem } = combination;
@@ -139,7 +171,7 @@ function Says({ combination, choosing }: ChoosingProps & { readonly combination:
     problem ??
     (reading !== null
       ? `Reading frame ${read} of ${used.length} ...`
-      : (taken ?? (movedWords(facts?.moved ?? null) || wayWords(way, used.length))));
+      : (taken ?? found(facts, way, used.length)));
   const laid =
     facts && !problem && !taken
       ? laidWords(facts.aligned, facts.leftOut.map(choosing.numberOf))
@@ -162,26 +194,26 @@ function Ways({ choosing }: ChoosingProps) {
         value={way}
         onChoose={setWay}
       />
-      {way === 'merge' && <Text style={styles.about}>{wayWords(way, used.length)}</Text>}
+      {(way === 'merge' || way === 'focus') && (
+        <Text style={styles.about}>{wayWords(way, used.length)}</Text>
+      )}
     </>
   );
 }
 
-interface StackProps extends ChoosingProps {
-  readonly frames: readonly ListedFrame[];
-  readonly facts: Combination['facts'];
-}
-
-/** Each frame, where there are not too many. */
-function Stack({ frames, choosing, facts }: StackProps) {
-  const { used, leftOut, toggle } = choosing;
-  if (frames.length > MAX_BARS) return null;
+/** What each frame holds, or where it is focused. */
+function barsOf(
+  frames: readonly ListedFrame[],
+  { way, used, leftOut }: Choosing,
+  facts: CombinedFacts | null,
+): StackBar[] {
+  if (way === 'focus') return focusBars(frames, leftOut);
   const reach = new Map(
     used.flatMap(({ record }, i): [string, Reach][] =>
       facts?.reach[i] ? [[record.id, facts.reach[i]]] : [],
     ),
   );
-  return <StackBars frames={frames} reach={reach} leftOut={leftOut} onToggle={toggle} />;
+  return exposureBars(frames, reach);
 }
 
 interface RawKindProps {

@@ -4,6 +4,7 @@ import type { FrameRecord } from '../../storage/frameRecord';
 /** Ways by what they are for. */
 export const PURPOSE: Readonly<Record<WayId, string>> = {
   merge: 'Whole range',
+  focus: 'All sharp',
   average: 'Less noise',
   median: 'What stays',
   brightest: 'Trails',
@@ -15,6 +16,8 @@ export function wayWords(way: WayId, frames: number): string {
   switch (way) {
     case 'merge':
       return 'In raw light: each frame counts by how little noise it has there, where it clips not at all.';
+    case 'focus':
+      return 'Each place from the frame that is sharpest there; where none is, the mean of all.';
     case 'average':
       return `The mean of ${frames} frames: noise ${Math.sqrt(frames).toFixed(1)} times less.`;
     case 'median':
@@ -56,6 +59,14 @@ export function laidWords(aligned: boolean, names: readonly number[]): string {
     .filter(Boolean)
     .join(' ');
 }
+
+/** What may be done about which frame is taken where. */
+export const PAINT_WORDS =
+  'The colours show which frame is taken where. To take another, choose it as the brush and paint over the picture.';
+
+/** What a stroke has done. */
+export const paintedWords = (frame: number): string =>
+  frame < 0 ? 'Painted back to what was found sharpest.' : `Painted: here frame ${frame} is taken.`;
 
 /** What is taken at a place that was tapped. */
 export const takenWords = (frame: number, count: number): string =>

@@ -2,7 +2,10 @@ import {
   FIRST_FINISH,
   wayOf,
   waysFor,
+  NO_CORRECTIONS,
   type CombineChoices,
+  type Corrections,
+  type Dab,
   type FinishChoices,
   type MovedChoice,
   type WayId,
@@ -11,7 +14,7 @@ import { useState } from 'react';
 import type { CombinedFacts } from '../../combine/combine.worker';
 import type { CombineRecipe } from '../../storage/frameRecord';
 import { rawOf, type ListedFrame } from '../../storage/madeFrame';
-import { nextFrame, stackFacts, takenWords } from './combineWords';
+import { nextFrame, paintedWords, stackFacts, takenWords } from './combineWords';
 
 /** What has been chosen of how frames become one. */
 export interface Choosing {
@@ -26,10 +29,14 @@ export interface Choosing {
   readonly ways: readonly WayId[];
   readonly way: WayId;
   readonly setWay: (way: WayId) => void;
-  readonly moved: readonly MovedChoice[];
-  /** Takes the next frame at a place that moved; returns all that is chosen then. */
-  readonly takeNext: (at: MovedChoice) => readonly MovedChoice[];
-  /** What was taken last, in words. */
+  /** The place of a frame among those that take part; -1: it takes none. */
+  readonly placeOf: (id: string) => number;
+  readonly corrections: Corrections;
+  /** Takes the next frame at a place that moved; returns all that is corrected then. */
+  readonly takeNext: (at: MovedChoice) => Corrections;
+  /** Paints over what is taken where; returns the same. */
+  readonly paint: (dabs: readonly Dab[]) => Corrections;
+  /** What was corrected last, in words. */
   readonly taken: string | null;
   readonly setFinish: (finish: FinishChoices) => void;
   readonly setFloats: (floating: boolean) => void;
@@ -49,7 +56,10 @@ export function useChoosing(
     () => new Set(frames.filter((f) => !rawOf(f)).map(({ record }) => record.id)),
   );
   const [asked, setAsked] = useState<WayId | null>(recipe?.way ?? null);
-  const [moved, setMoved] = useState<readonly MovedChoice[]>(recipe?.moved ?? []);
+  const [corrections, setCorrections] = useState<Corrections>({
+    moved: recipe?.moved ?? [],
+    painted: recipe?.painted ?? [],
+  });
   const [taken, setTaken] = useState<string | null>(null);
   const [finish, setFinish] = useState(recipe?.finish ?? FIRST_FINISH);
   const [floats, setFloats] = useState<boolean | null>(recipe?.floating ?? null);
@@ -58,8 +68,13 @@ export function useChoosing(
   const way = asked && ways.includes(asked) ? asked : (ways[0] ?? 'average');
   /** Other frames, or another way: nothing is known of what moves in them. */
   const anew = (): void => {
-    setMoved([]);
+    setCorrections(NO_CORRECTIONS);
     setTaken(null);
+  };
+  const corrected = (next: Corrections, words: string): Corrections => {
+    setCorrections(next);
+    setTaken(words);
+    return next;
   };
   return {
     used,
@@ -81,20 +96,26 @@ export function useChoosing(
       anew();
       setAsked(next);
     },
-    moved,
+    placeOf: (id) => used.findIndex(({ record }) => record.id === id),
+    corrections,
     takeNext(at) {
       const frame = nextFrame(at.frame, used.length);
-      const next = [...moved.filter(({ x, y }) => x !== at.x || y !== at.y), { ...at, frame }];
-      setMoved(next);
-      setTaken(takenWords(frame, used.length));
-      return next;
+      const others = corrections.moved.filter(({ x, y }) => x !== at.x || y !== at.y);
+      const moved = [...others, { ...at, frame }];
+      return corrected({ ...corrections, moved }, takenWords(frame, used.length));
+    },
+    paint(dabs) {
+      const frame = dabs[0]?.frame ?? -1;
+      const number = frame < 0 ? -1 : frames.indexOf(used[frame]) + 1;
+      const painted = [...corrections.painted, ...dabs];
+      return corrected({ ...corrections, painted }, paintedWords(number));
     },
     taken,
     setFinish,
     setFloats,
     choices: (facts) => ({
       way,
-      moved,
+      ...corrections,
       finish: wayOf(way).finishes ? finish : null,
       floating: floats ?? (facts !== null && !facts.fitsWhole),
     }),

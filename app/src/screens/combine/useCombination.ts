@@ -1,9 +1,21 @@
-import type { CombineChoices, MovedChoice, WayId } from '@velmo/core/combine';
+import {
+  NO_CORRECTIONS,
+  type CombineChoices,
+  type Corrections,
+  type Dab,
+  type MovedChoice,
+  type WayId,
+} from '@velmo/core/combine';
 import { proxy, transfer } from 'comlink';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { momentAt } from '../../camera/files/frameJob';
 import { combinedFrame } from '../../combine/combinedFrame';
-import type { CombineApi, CombinedFacts, CombineLook } from '../../combine/combine.worker';
+import type {
+  CombineApi,
+  CombinedFacts,
+  CombineLook,
+  SeenPlace,
+} from '../../combine/combine.worker';
 import { latestOnly } from '../../state/latestOnly';
 import { keepFrame } from '../../storage/frames';
 import { FrameNotStored, rawOf, type ListedFrame } from '../../storage/madeFrame';
@@ -27,8 +39,14 @@ export interface Combination {
   /** Stays the same function until there is another worker. */
   readonly attach: (canvas: OffscreenCanvas) => void;
   readonly show: (look: CombineLook) => void;
-  readonly choose: (moved: readonly MovedChoice[]) => void;
+  readonly correct: (corrections: Corrections) => void;
   readonly movedAt: (x: number, y: number) => Promise<MovedChoice | null>;
+  /** A stroke over the picture as seen as dabs over the raw. */
+  readonly dabsAt: (
+    stroke: readonly SeenPlace[],
+    radius: number,
+    frame: number,
+  ) => Promise<readonly Dab[]>;
   /** Makes the frame and stores it; null where it was stopped or could not be. */
   readonly make: (choices: CombineChoices) => Promise<ListedFrame | null>;
   readonly stop: () => void;
@@ -61,12 +79,12 @@ const NOTHING: State = { of: '', facts: null, reading: 0, problem: null };
 export function useCombination(
   frames: readonly ListedFrame[],
   way: WayId,
-  moved: readonly MovedChoice[],
+  corrections: Corrections,
 ): Combination {
   const [worker, setWorker] = useState(startWorker);
   const [state, setState] = useState(NOTHING);
   const [making, setMaking] = useState<Making | null>(null);
-  const first = useRef(moved);
+  const first = useRef(corrections);
   const stopped = useRef(false);
   const sources = frames.flatMap((frame) => {
     const file = rawOf(frame);
@@ -92,7 +110,7 @@ export function useCombination(
         (facts) => tell({ facts, reading: null }),
         (error: unknown) => tell({ reading: null, problem: whyNot(error) }),
       );
-    first.current = [];
+    first.current = NO_CORRECTIONS;
     return () => {
       left = true;
     };
@@ -109,8 +127,10 @@ export function useCombination(
     const shown = latestOnly((look: CombineLook) => worker.call((api) => api.show(look)));
     return (look: CombineLook): void => void shown(look).catch(() => {});
   }, [worker]);
-  const choose = (choices: readonly MovedChoice[]): void =>
-    void worker.call((api) => api.choose(choices)).catch(() => {});
+  const correct = (made: Corrections): void =>
+    void worker.call((api) => api.correct(made)).catch(() => {});
+  const dabsAt: Combination['dabsAt'] = (stroke, radius, frame) =>
+    worker.call((api) => api.dabsAt(stroke, radius, frame)).catch(() => []);
   const movedAt = (x: number, y: number): Promise<MovedChoice | null> =>
     worker.call((api) => api.movedAt(x, y)).catch(() => null);
 
@@ -147,12 +167,12 @@ export function useCombination(
   };
   const stop = (): void => {
     stopped.current = true;
-    first.current = moved;
+    first.current = corrections;
     // Another worker begins with what is small.
     worker.end();
     setWorker(startWorker());
     setMaking(null);
   };
   const now = state.of === key ? state : NOTHING;
-  return { ...now, making, attach, show, choose, movedAt, make, stop };
+  return { ...now, making, attach, show, correct, movedAt, dabsAt, make, stop };
 }

@@ -17,8 +17,6 @@ export interface ChoiceMap {
 const HALVINGS = 3;
 /** How much more each coarser size counts: an edge decides for the blur that lies around it. */
 const COARSER = 2;
-/** Frames count by this power of their sharpness: high enough that the sharper one prevails. */
-const POWER = 4;
 
 /** A frame's sharpness, that of its neighbourhood at every size with it. */
 function gathered({ columns, rows, energy }: Sharpness): Float32Array {
@@ -36,8 +34,7 @@ function gathered({ columns, rows, energy }: Sharpness): Float32Array {
 
 /**
  * The frames' shares of a focus stack: each counts by its sharpness, gathered over a pyramid (Burt
- * and Adelson 1983), so that an edge which is sharp in one frame decides over its own blur in the
- * others: no halo is left around it. Where there is no more than noise, all count alike.
+ * and Adelson 1983), to the fourth power: enough for the sharper one to prevail. An edge that is sharp in one frame so decides over its own blur in the others: no halo is left around it. Where there is no more than noise, all count alike.
  */
 export function choiceOf(frames: readonly Sharpness[]): ChoiceMap {
   const { columns, rows } = frames[0];
@@ -48,7 +45,8 @@ export function choiceOf(frames: readonly Sharpness[]): ChoiceMap {
     let sum = 0;
     for (const sharp of shares) {
       const part = most > 0 ? sharp[i] / most : 1;
-      sharp[i] = part ** POWER;
+      const square = part * part;
+      sharp[i] = square * square;
       sum += sharp[i];
     }
     for (const sharp of shares) sharp[i] /= sum;

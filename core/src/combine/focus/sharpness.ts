@@ -1,4 +1,4 @@
-import { UNKNOWN, type StackRaw } from '../stackRaw';
+import { isPartlyUnknown, UNKNOWN, type StackRaw } from '../stackRaw';
 
 /** Side in photosites of the cells whose sharpness is told apart. */
 export const FOCUS_CELL = 8;
@@ -51,21 +51,19 @@ export function sharpnessOf(frame: StackRaw, given: number): Sharpness {
 /** Square roots of a row of squares' light; not a number where nothing is known. */
 function tonesOfRow(frame: StackRaw, given: number, y: number, out: Float32Array): void {
   const { data, width, samplesPerPixel: n, blackLevel, whiteLevel, noise } = frame;
-  const floor = noise.offset / noise.scale;
-  const unit = 1 / (whiteLevel - blackLevel) / given;
-  const row = n * width;
-  const each = 1 / (4 * n);
-  const per = 2 / Math.sqrt(noise.scale);
-  const unknown = UNKNOWN > whiteLevel ? UNKNOWN : Infinity;
-  for (let x = 0, i = 2 * y * row; x < out.length; x++) {
-    let sum = 0;
-    let known = true;
-    for (let k = 0; k < 2 * n; k++, i++) {
-      const [upper, lower] = [data[i], data[i + row]];
-      sum += upper + lower;
-      if (upper >= unknown || lower >= unknown) known = false;
-    }
-    const light = (sum * each - blackLevel) * unit + floor;
-    out[x] = known ? (light > 0 ? per * Math.sqrt(light) : 0) : NaN;
+  const per = 4 / noise.scale;
+  const unit = per / (whiteLevel - blackLevel) / given / (4 * n);
+  const add = per * (noise.offset / noise.scale) - 4 * n * blackLevel * unit;
+  const upper = 2 * y * n * width;
+  const lower = upper + n * width;
+  for (let x = 0, i = upper, j = lower; x < out.length; x++, i += 2, j += 2) {
+    let sum = data[i] + data[i + 1] + data[j] + data[j + 1];
+    for (let more = 2; more < 2 * n; more++) sum += data[++i + 1] + data[++j + 1];
+    const light = sum * unit + add;
+    out[x] = light > 0 ? Math.sqrt(light) : 0;
   }
+  if (isPartlyUnknown(frame))
+    for (let x = 0, k = 2 * n * x; x < out.length; x++, k += 2 * n)
+      for (let i = k; i < k + 2 * n; i++)
+        if (data[upper + i] === UNKNOWN || data[lower + i] === UNKNOWN) out[x] = NaN;
 }

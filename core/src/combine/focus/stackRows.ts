@@ -1,5 +1,8 @@
-import { UNKNOWN, type StackRaw } from '../stackRaw';
+import { isPartlyUnknown, UNKNOWN, type StackRaw } from '../stackRaw';
 import type { ChoiceMap } from './choiceMap';
+
+/** Where more than this is missing, nothing is known. */
+const MOSTLY = 0.99;
 
 /** A frame's shares of the cells along a row, between the rows of cells on straight lines. */
 function sharesOfRow(share: Float32Array, map: ChoiceMap, y: number, out: Float32Array): void {
@@ -12,26 +15,31 @@ function sharesOfRow(share: Float32Array, map: ChoiceMap, y: number, out: Float3
     out[c] = share[i + c] + f * (share[j + c] - share[i + c]);
 }
 
+/** Where a frame's part of a row goes. */
+interface Row {
+  /** Light so far, by share. */
+  readonly sum: Float32Array;
+  /** Shares that are missing so far, as their frames know nothing there. */
+  readonly missing: Float32Array;
+}
+
 /**
  * Adds a frame's part of a row: mosaics stay mosaics, as every photosite is of its own colour in all
- * of them. What is not known counts nothing.
- *
- * @param sum light so far, by share; `total` the shares so far
+ * of them. From the middle of one cell to that of the next its share changes evenly.
  */
 function addRow(
-  { data, width, samplesPerPixel: n, blackLevel, whiteLevel }: StackRaw,
+  frame: StackRaw,
   given: number,
   y: number,
   shares: Float32Array,
   cell: number,
-  sum: Float32Array,
-  total: Float32Array,
+  { sum, missing }: Row,
 ): void {
+  const { data, width, samplesPerPixel: n, blackLevel, whiteLevel } = frame;
   const unit = 1 / (whiteLevel - blackLevel) / given;
-  const unknown = UNKNOWN > whiteLevel ? UNKNOWN : Infinity;
   const columns = shares.length;
   const from = n * y * width;
-  // From the middle of one cell to that of the next the share changes evenly.
+  const unknown = isPartlyUnknown(frame) ? UNKNOWN : Infinity;
   for (let c = -1; c < columns; c++) {
     const left = shares[c < 0 ? 0 : c];
     const right = shares[c + 1 < columns ? c + 1 : columns - 1];
@@ -39,14 +47,18 @@ function addRow(
     const start = cell * c + cell / 2;
     const first = start < 0 ? 0 : start;
     const end = start + cell < width ? start + cell : width;
-    const step = (right - left) / cell;
-    let share = left + (first - start + 0.5) * step;
+    const step = ((right - left) / cell) * unit;
+    let share = left * unit + (first - start + 0.5) * step;
+    if (n === 1) {
+      for (let x = first; x < end; x++, share += step)
+        sum[x] += share * (data[from + x] - blackLevel);
+      continue;
+    }
     for (let x = first, i = n * first; x < end; x++, share += step)
       for (let k = 0; k < n; k++, i++) {
         const v = data[from + i];
-        if (v >= unknown) continue;
-        sum[i] += share * (v - blackLevel) * unit;
-        total[i] += share;
+        if (v === unknown) missing[i] += share / unit;
+        else sum[i] += share * (v - blackLevel);
       }
   }
 }
@@ -55,7 +67,8 @@ function addRow(
  * Light of some rows of a focus stack: each frame by its share.
  *
  * @param given how many times as much light each was given as the reference
- * @param out `rows` rows from `firstRow` on: 1 is where the reference clips
+ * @param out `rows` rows from `firstRow` on: 1 is where the reference clips, and where no frame knows
+ *   anything
  */
 export function stackRows(
   frames: readonly StackRaw[],
@@ -68,15 +81,16 @@ export function stackRows(
   const { width, samplesPerPixel } = frames[0];
   const n = width * samplesPerPixel;
   const shares = new Float32Array(map.columns);
-  const total = new Float32Array(n);
+  const missing = new Float32Array(n);
   out.fill(0);
   for (let row = 0; row < rows; row++) {
     const sum = out.subarray(row * n, (row + 1) * n);
-    total.fill(0);
+    missing.fill(0);
     for (const [k, frame] of frames.entries()) {
       sharesOfRow(map.shares[k], map, firstRow + row, shares);
-      addRow(frame, given[k], firstRow + row, shares, map.cell, sum, total);
+      addRow(frame, given[k], firstRow + row, shares, map.cell, { sum, missing });
     }
-    for (let i = 0; i < n; i++) sum[i] = total[i] > 0 ? sum[i] / total[i] : 1;
+    for (let i = 0; i < n; i++)
+      if (missing[i] > 0) sum[i] = missing[i] < MOSTLY ? sum[i] / (1 - missing[i]) : 1;
   }
 }

@@ -1,4 +1,4 @@
-import { hasTrails, isSameExposure } from './facts';
+import { hasTrails, isSameExposure, isSameFocus } from './facts';
 import type { CombineWay } from './way';
 
 /** Trails: the brightest each photosite has seen. */
@@ -6,5 +6,6 @@ export const BRIGHTEST: CombineWay<'brightest'> = {
   id: 'brightest',
   finishes: false,
   maxFrames: Infinity,
-  fits: (stack) => (hasTrails(stack) ? 0.95 : isSameExposure(stack) ? 0.4 : 0),
+  fits: (stack) =>
+    hasTrails(stack) ? 0.95 : isSameExposure(stack) && isSameFocus(stack) ? 0.4 : 0,
 };

@@ -3,6 +3,7 @@ import { alignBracket, commonBox } from '../align/alignStack';
 import { alignedFile } from '../align/alignedFile';
 import { STILL } from '../align/homography';
 import { warpRaw } from '../align/warpRaw';
+import { byFocus } from '../focus/byFocus';
 import { choiceOf, paintedOver, type ChoiceMap } from '../focus/choiceMap';
 import { sharpnessOf } from '../focus/sharpness';
 import { stackRows } from '../focus/stackRows';
@@ -69,14 +70,6 @@ export class FocusStacker implements Combiner {
 /** A painted frame among those that are in it; as found where it is not. */
 const placeIn = (places: readonly number[], frame: number): number =>
   frame < 0 ? -1 : places.indexOf(frame);
-
-/** Places of frames by what they are focused at, nearest first; as they came where one says nothing. */
-function byFocus(files: readonly RawFile[]): number[] {
-  const places = files.map((_, i) => i);
-  const at = files.map(({ exif }) => exif.focusedM ?? NaN);
-  if (at.some(Number.isNaN)) return places;
-  return places.sort((a, b) => 1 / at[b] - 1 / at[a]);
-}
 
 /**
  * Lays focus steps on the one in the middle, each on its neighbour in focus, with which it shares

@@ -1,0 +1,92 @@
+import type { Reach } from '@velmo/core/combine';
+import { formatDistance } from '@velmo/core/optics';
+import { frameColour } from '../../combine/frameColour';
+import { exposureWords } from '../../storage/frameWords';
+import type { FrameRecord } from '../../storage/frameRecord';
+import type { ListedFrame } from '../../storage/madeFrame';
+import { COLOUR } from '../../theme/theme';
+
+/** A frame of a stack as it is drawn. */
+export interface StackBar {
+  readonly record: FrameRecord;
+  /** Its number in the stack. */
+  readonly number: number;
+  /** What is written below it, in one line or two. */
+  readonly words: string;
+  /** What it holds, in words. */
+  readonly holds: string;
+  /** Its bar: shares of the height, from the top; null: not known. */
+  readonly bar: { readonly top: number; readonly height: number } | null;
+  /** Colour of its places in the map of what is taken where; null: there is no such map. */
+  readonly colour: string | null;
+}
+
+const stopsWords = (stops: number): string =>
+  `${stops < 0 ? '−' : '+'}${Math.abs(Math.round(stops))}`;
+/** Least height of a bar. */
+const THINNEST = 0.03;
+
+const numbered = (frames: readonly ListedFrame[]) =>
+  frames.map(({ record }, i) => ({ record, number: i + 1 }));
+
+/**
+ * What each frame holds in stops, from the least exposed on, so that what they hold together is seen
+ * as a stair.
+ *
+ * @param reach by the ids of those that are known
+ */
+export function exposureBars(
+  frames: readonly ListedFrame[],
+  reach: ReadonlyMap<string, Reach>,
+): StackBar[] {
+  const known = [...reach.values()];
+  const top = Math.max(1, ...known.map((r) => r.clipStops));
+  const foot = Math.min(0, ...known.map((r) => r.floorStops));
+  const light = ({ timeS, iso }: FrameRecord): number => (timeS ?? 0) * (iso ?? 100);
+  return numbered(frames)
+    .sort((a, b) => light(a.record) - light(b.record) || a.number - b.number)
+    .map((frame) => {
+      const its = reach.get(frame.record.id);
+      return {
+        ...frame,
+        words: exposureWords(frame.record).replace(' · ', '\n'),
+        holds: its
+          ? `holds ${stopsWords(its.clipStops)} to ${stopsWords(its.floorStops)} stops`
+          : '',
+        bar: its && {
+          top: (top - its.clipStops) / (top - foot),
+          height: Math.max(THINNEST, (its.clipStops - its.floorStops) / (top - foot)),
+        },
+        colour: null,
+      };
+    })
+    .map((frame) => ({ ...frame, bar: frame.bar ?? null }));
+}
+
+/**
+ * Where each frame is focused, the nearest first and lowest, in the colour of its places.
+ *
+ * @param leftOut ids of those that take no part
+ */
+export function focusBars(
+  frames: readonly ListedFrame[],
+  leftOut: ReadonlySet<string>,
+): StackBar[] {
+  const at = ({ focusDioptres }: FrameRecord): number => focusDioptres ?? 0;
+  const isKnown = frames.every(({ record }) => record.focusDioptres !== null);
+  const sorted = numbered(frames);
+  if (isKnown) sorted.sort((a, b) => at(b.record) - at(a.record) || a.number - b.number);
+  const used = sorted.filter(({ record }) => !leftOut.has(record.id));
+  const height = 1 / Math.max(1, used.length);
+  return sorted.map((frame) => {
+    const place = used.indexOf(frame);
+    const distance = formatDistance(at(frame.record) > 0 ? 1 / at(frame.record) : Infinity, 'm');
+    return {
+      ...frame,
+      words: isKnown ? distance : exposureWords(frame.record).replace(' · ', '\n'),
+      holds: isKnown ? `focused at ${distance}` : '',
+      bar: place < 0 ? null : { top: 1 - (place + 1) * height, height },
+      colour: place < 0 ? COLOUR.line : `rgb(${frameColour(place, used.length).join(',')})`,
+    };
+  });
+}

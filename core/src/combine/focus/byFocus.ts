@@ -1,0 +1,15 @@
+import type { RawFile } from '../../files/rawFile';
+
+/** Places of frames by what they are focused at, nearest first; as they came where one says nothing. */
+export function byFocus(files: readonly Pick<RawFile, 'exif'>[]): number[] {
+  const places = files.map((_, i) => i);
+  const at = files.map(({ exif }) => exif.focusedM ?? NaN);
+  if (at.some(Number.isNaN)) return places;
+  return places.sort((a, b) => 1 / at[b] - 1 / at[a]);
+}
+
+/** Of each frame where it stands in that order. */
+export function focusOrder(files: readonly Pick<RawFile, 'exif'>[]): number[] {
+  const order = byFocus(files);
+  return files.map((_, i) => order.indexOf(i));
+}

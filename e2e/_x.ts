@@ -1,0 +1,24 @@
+import { launch, openPage, fieldReady, tap, EXPOSE, press, until, pageText, PHONE } from './browser';
+import { framesStored } from './stored';
+const main = async () => {
+  const browser = await launch();
+  const { page } = await openPage(browser, 'http://127.0.0.1:4199/?scene=packing-bench&lens=main&mp=3&files=dng&support=tripod&time=1/25&iso=100&series=focus:at:0.33m:0.4m:0.48m:0.61m:0.83m:1.25m', PHONE);
+  await fieldReady(page);
+  console.log((await pageText(page)).slice(0, 600));
+  await tap(page, EXPOSE);
+  await page.waitForSelector('[role=link][aria-label^="Series of 6"]', { timeout: 90000 });
+  const label = await page.$eval('[role=link][aria-label^="Series of"]', (e) => e.getAttribute('aria-label'));
+  console.log(label);
+  const n = 6;
+  await framesStored(page, n);
+  await tap(page, '[role=link][aria-label^="Series of"]');
+  await press(page, `Combine ${n} ...`);
+  await page.waitForSelector('[aria-label="The frames combined, small"]', { timeout: 90000 });
+  await page.screenshot({ path: '/tmp/f1.png' });
+  console.log(await pageText(page));
+  await page.setViewport({ width: 1280, height: 800 });
+  await new Promise((r) => setTimeout(r, 1500));
+  await page.screenshot({ path: '/tmp/f2.png' });
+  await browser.close();
+};
+void main().catch((e) => { console.error(e); process.exit(1); });
