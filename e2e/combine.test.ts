@@ -117,7 +117,7 @@ describe('combine', () => {
       expect(tags.toString()).toMatch(/Validate\s+: OK/);
       await press(page, 'raw');
       await until(() => pageText(page), /raw mosaic/);
-      expect(await pageText(page)).toMatch(/Merged from 5 exposures in linear raw light/);
+      expect(await pageText(page)).toMatch(/Merged from 5 exposures, each weighted by its noise, in linear raw light/);
       // It lies beside its stack in the roll.
       await page.goto(`${app.url}/frames`);
       await cellsAre(page, 2);

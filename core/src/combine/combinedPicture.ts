@@ -1,4 +1,5 @@
 import { developCombined } from './developCombined';
+import { encodedPicture, isPicture } from './picture/pictureFrame';
 import type { Combined } from './ways/way';
 import type { FinishChoices } from './finish/choices';
 import { balanceOf, planFinish, type FinishPlan } from './finish/finish';
@@ -31,6 +32,7 @@ export function combinedPicture(
   const { light, file } = combined.result;
   if (choices)
     return finishFull(finishPlanOf(combined), choices, light, file.raw, balanceOf(file), onShare);
+  if (isPicture(file)) return encodedPicture(light, file.raw);
   return developCombined(combined.result);
 }
 
@@ -60,5 +62,6 @@ export function smallPicture(
     height,
     crop: { x: 0, y: 0, width, height },
   };
+  if (isPicture(file)) return encodedPicture(small.data, raw);
   return developCombined({ ...result, light: small.data, file: { ...file, raw } });
 }

@@ -1,15 +1,17 @@
 import type { Moment, ShotMetadata } from '../files/dng/description';
 import type { RawFile } from '../files/rawFile';
+import { isPicture } from './picture/pictureFrame';
 import type { WayId } from './ways/wayIds';
 
 /** What was done to the frames, as a sentence of the file's description. */
 const DONE: Readonly<Record<WayId, (frames: number) => string>> = {
-  merge: (n) => `Merged from ${n} exposures in linear raw light, each weighted by its noise.`,
-  focus: (n) => `Of ${n} frames focused apart, each where it is sharpest, in linear raw light.`,
-  average: (n) => `Mean of ${n} frames in linear raw light.`,
-  median: (n) => `Median of ${n} frames in linear raw light.`,
-  brightest: (n) => `Brightest of each photosite of ${n} frames, in linear raw light.`,
-  sum: (n) => `Sum of ${n} frames in linear raw light.`,
+  merge: (n) => `Merged from ${n} exposures, each weighted by its noise`,
+  fuse: (n) => `Blended from ${n} pictures of different exposures (exposure fusion)`,
+  focus: (n) => `Of ${n} frames focused apart, each where it is sharpest`,
+  average: (n) => `Mean of ${n} frames`,
+  median: (n) => `Median of ${n} frames`,
+  brightest: (n) => `Brightest of each place of ${n} frames`,
+  sum: (n) => `Sum of ${n} frames`,
 };
 
 /** What a combined frame says of its making: what its reference says, and what was done. */
@@ -23,12 +25,13 @@ export function combinedShot(
   const { exif } = reference;
   const times = sources.flatMap(({ exif: { timeS } }) => (timeS === undefined ? [] : [timeS]));
   const n = sources.length;
+  const done = isPicture(reference) ? DONE[way](n) : `${DONE[way](n)}, in linear raw light`;
   const allTimes = times.length === n ? times : undefined;
   return {
     make: exif.make ?? '',
     model: exif.model ?? '',
     software,
-    description: `${exif.description ? `${exif.description} ` : ''}${DONE[way](n)}`,
+    description: `${exif.description ? `${exif.description} ` : ''}${done}.`,
     capturedAt,
     timeS: exif.timeS,
     iso: exif.iso,

@@ -43,6 +43,8 @@ export {
   NO_CORRECTIONS,
   type StackFacts,
 } from './ways/way';
+export { fuse } from './fuse/fuse';
+export { isPicture, pictureFrame } from './picture/pictureFrame';
 export { focusOrder } from './focus/byFocus';
 export { choiceOf, type ChoiceMap, paintedOver } from './focus/choiceMap';
 export { sharpnessOf } from './focus/sharpness';

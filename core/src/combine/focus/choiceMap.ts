@@ -1,5 +1,5 @@
 import type { Plane } from '../pyramid';
-import { doubledSmoothly, halvedSmoothly } from './smoothPyramid';
+import { doubledSmoothly, halvedSmoothly } from '../smoothPyramid';
 import { FOCUS_CELL, type Sharpness } from './sharpness';
 import type { Dab } from '../ways/way';
 

@@ -1,4 +1,5 @@
 import { FocusStacker } from './focusStacker';
+import { Fuser } from './fuser';
 import { Gatherer } from './gatherer';
 import { Merger } from './merger';
 import type { Combiner } from './way';
@@ -7,6 +8,7 @@ import type { WayId } from './wayIds';
 /** What does each way. Trails and sums are taken as they are: the sky's own motion is theirs. */
 const COMBINERS: { readonly [Id in WayId]: (aligns: boolean) => Combiner } = {
   merge: (aligns) => new Merger(aligns),
+  fuse: (aligns) => new Fuser(aligns),
   focus: (aligns) => new FocusStacker(aligns),
   average: (aligns) => new Gatherer('mean', aligns),
   median: (aligns) => new Gatherer('median', aligns),

@@ -1,5 +1,8 @@
 import type { StackFacts } from './way';
 
+/** All of them have a raw. */
+export const areRaws = (stack: readonly StackFacts[]): boolean => stack.every(({ raw }) => raw);
+
 /** How far apart the exposures of a stack lie, in stops; 0 where they are not known. */
 export function exposureSpread(stack: readonly StackFacts[]): number {
   const stops = stack.flatMap(({ timeS, iso }) =>

@@ -1,6 +1,7 @@
 import { AVERAGE } from './average';
 import { BRIGHTEST } from './brightest';
 import { FOCUS } from './focus';
+import { FUSE } from './fuse';
 import { MEDIAN } from './median';
 import { MERGE } from './merge';
 import { SUM } from './sum';
@@ -10,6 +11,7 @@ import type { WayId } from './wayIds';
 /** Every way in which frames become one. */
 const COMBINE_WAYS: { readonly [Id in WayId]: CombineWay<Id> } = {
   merge: MERGE,
+  fuse: FUSE,
   focus: FOCUS,
   average: AVERAGE,
   median: MEDIAN,

@@ -1,4 +1,4 @@
-import { exposureSpread } from './facts';
+import { areRaws, exposureSpread } from './facts';
 import type { CombineWay } from './way';
 
 /** Exposures that lie further apart than this, in stops, are a bracket. */
@@ -9,5 +9,5 @@ export const MERGE: CombineWay<'merge'> = {
   id: 'merge',
   finishes: true,
   maxFrames: 12,
-  fits: (stack) => (exposureSpread(stack) > BRACKET_STOPS ? 1 : 0.1),
+  fits: (stack) => (!areRaws(stack) ? 0 : exposureSpread(stack) > BRACKET_STOPS ? 1 : 0.1),
 };

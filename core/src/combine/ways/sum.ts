@@ -1,4 +1,4 @@
-import { isSameExposure, isSameFocus } from './facts';
+import { areRaws, isSameExposure, isSameFocus } from './facts';
 import type { CombineWay } from './way';
 
 /** One long exposure out of short ones: their light added. */
@@ -6,5 +6,5 @@ export const SUM: CombineWay<'sum'> = {
   id: 'sum',
   finishes: false,
   maxFrames: Infinity,
-  fits: (stack) => (isSameExposure(stack) && isSameFocus(stack) ? 0.3 : 0),
+  fits: (stack) => (areRaws(stack) && isSameExposure(stack) && isSameFocus(stack) ? 0.3 : 0),
 };

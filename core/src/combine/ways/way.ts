@@ -10,6 +10,8 @@ export interface StackFacts {
   readonly timeS: number | null;
   readonly iso: number | null;
   readonly focusDioptres: number | null;
+  /** It has a raw; else it is a picture that was developed before. */
+  readonly raw: boolean;
 }
 
 /** A place where something moved, in shares of the raw's sides, and the frame to be taken there. */

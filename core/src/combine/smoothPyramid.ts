@@ -1,5 +1,5 @@
-import { mirror } from '../../sensor/demosaic';
-import type { Plane } from '../pyramid';
+import { mirror } from '../sensor/demosaic';
+import type { Plane } from './pyramid';
 
 /** The binomial of Burt and Adelson 1983 (a = 3/8): weights of what lies 0, 1 and 2 away. */
 const [MIDDLE, BESIDE, FAR] = [6 / 16, 4 / 16, 1 / 16];
@@ -54,4 +54,31 @@ export function doubledSmoothly(
     }
   }
   return out;
+}
+
+/**
+ * Adds what a plane is at twice its size (Burt and Adelson's expand), so many times, to a larger
+ * one.
+ */
+export function addExpanded(small: Plane, large: Plane, times: number): void {
+  const { width: w, height: h, data } = small;
+  const { width, height, data: to } = large;
+  const row = new Float32Array(w);
+  for (let y = 0; y < height; y++) {
+    const at = y >> 1;
+    const odd = (y & 1) === 1;
+    const here = at * w;
+    const above = (at > 0 ? at - 1 : Math.min(1, h - 1)) * w;
+    const below = Math.min(h - 1, at + 1) * w;
+    for (let x = 0; x < w; x++)
+      row[x] = odd
+        ? (data[here + x] + data[below + x]) / 2
+        : (data[above + x] + 6 * data[here + x] + data[below + x]) / 8;
+    for (let x = 0, o = y * width; x < width; x++, o++) {
+      const i = x >> 1;
+      const right = row[i + 1 < w ? i + 1 : w - 1];
+      const left = row[i > 0 ? i - 1 : Math.min(1, w - 1)];
+      to[o] += times * (x & 1 ? (row[i] + right) / 2 : (left + 6 * row[i] + right) / 8);
+    }
+  }
 }
