@@ -117,7 +117,9 @@ describe('combine', () => {
       expect(tags.toString()).toMatch(/Validate\s+: OK/);
       await press(page, 'raw');
       await until(() => pageText(page), /raw mosaic/);
-      expect(await pageText(page)).toMatch(/Merged from 5 exposures, each weighted by its noise, in linear raw light/);
+      expect(await pageText(page)).toMatch(
+        /Merged from 5 exposures, each weighted by its noise, in linear raw light/,
+      );
       // It lies beside its stack in the roll.
       await page.goto(`${app.url}/frames`);
       await cellsAre(page, 2);
@@ -212,6 +214,26 @@ describe('combine', () => {
     });
   });
 
+  test('blends pictures without a raw into a picture', async () => {
+    await withStack(SHED.replace('files=dng', 'files=jpeg'), 5, async (page) => {
+      await combined(page, 5);
+      const said = await pageText(page);
+      expect(said).toMatch(/Each place from the pictures that show it best/);
+      expect(said).toMatch(/These frames have no raw: their pictures are combined/);
+      expect(await page.$eval('[aria-pressed=true]', (e) => e.textContent)).toBe('Whole range');
+      expect(await axeViolations(page)).toEqual([]);
+      await made(page);
+      const { result } = await records(page);
+      expect(result).toMatchObject({ origin: 'combined', clippedShare: null });
+      expect(result.combined).toMatchObject({ way: 'fuse', finish: null });
+      expect(result.files.map(({ name }) => name)).toEqual([
+        expect.stringMatching(/-blended\.jpg$/),
+      ]);
+      await press(page, 'Combine again ...');
+      await isCombined(page);
+    });
+  });
+
   test('averages chosen frames of a roll; stopped, it stores nothing', async () => {
     await withStack(BURST, 4, async (page) => {
       await page.goto(`${app.url}/frames`);
@@ -287,7 +309,7 @@ describe('combine', () => {
     const browser = await launch();
     try {
       const { page } = await openPage(browser, `${app.url}/combine?ids=none,nothing`, PHONE);
-      await until(() => pageText(page), /Two frames with a raw at least are needed/);
+      await until(() => pageText(page), /Two frames at least are needed to combine them/);
       await page.goto(`${app.url}/combine?again=gone`);
       await until(() => pageText(page), /was not combined from others, or is not here any more/);
     } finally {

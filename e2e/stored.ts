@@ -90,6 +90,7 @@ interface StoredRecord {
   readonly combined?: {
     readonly sources: readonly string[];
     readonly moved: readonly object[];
+    readonly painted?: readonly { readonly frame: number }[];
     readonly finish: { readonly brightness: number } | null;
   } | null;
 }

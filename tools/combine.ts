@@ -9,14 +9,25 @@ import {
   FIRST_FINISH,
   finishPlanOf,
   fitsWhole,
+  isPicture,
+  pictureFrame,
   smallPicture,
   stackRaw,
   wayOf,
+  type Combined,
   type FinishChoices,
   type WayId,
 } from '@velmo/core/combine';
-import { decodeDng, readDng, takenAt, withMetadata, type RawFile } from '@velmo/core/files';
-import { encodeJpeg } from './jpeg';
+import {
+  decodeDng,
+  readDng,
+  readPictureExif,
+  takenAt,
+  withMetadata,
+  type RawFile,
+  type ShotMetadata,
+} from '@velmo/core/files';
+import { decodeJpeg, encodeJpeg } from './jpeg';
 import { UsageError, userPath } from './usage';
 
 const PREVIEW_QUALITY = 88;
@@ -61,52 +72,88 @@ function readArguments(args: string[]) {
   };
 }
 
-/** `merge`, `average` and the other ways: several DNGs into one, and a picture where asked for. */
+/** A raw or a JPEG as a frame of a stack. */
+function readFrame(path: string) {
+  const bytes = new Uint8Array(readFileSync(path));
+  if (bytes[0] === 0xff && bytes[1] === 0xd8) {
+    const { data, width, height } = decodeJpeg(bytes);
+    return pictureFrame(data, width, height, readPictureExif('jpeg', bytes));
+  }
+  const { file, data } = decodeDng(readDng(bytes));
+  return { file, frame: stackRaw(file, data) };
+}
+
+/** `merge`, `average` and the other ways: several DNGs into one, or several JPEGs. */
 export const combine =
   (id: WayId) =>
   (args: string[]): void => {
-    const { files, out, picture, finish, floating, fixed } = readArguments(args);
+    const asked = readArguments(args);
+    const { files, out, finish, fixed } = asked;
     const way = wayOf(id);
     if (files.length > way.maxFrames)
       throw new UsageError(`${id} takes no more than ${way.maxFrames} files at once`);
     const combiner = beginCombining(id, !fixed);
     const sources: RawFile[] = [];
     for (const path of files) {
-      const { file, data } = decodeDng(readDng(new Uint8Array(readFileSync(path))));
-      combiner.add(file, stackRaw(file, data));
+      const { file, frame } = readFrame(path);
+      combiner.add(file, frame);
       sources.push(file);
     }
+    if (id === 'merge' && sources.some(isPicture))
+      throw new UsageError('merge takes raws; fuse blends pictures');
     const combined = combiner.combine(NO_CORRECTIONS, () => {});
     const reference = sources[combined.reference];
-    const full = combinedPicture(combined, way.finishes ? finish : null);
     const taken = Date.parse(takenAt(reference.exif) ?? '');
     const capturedAt = { epochMs: Number.isNaN(taken) ? 0 : taken, offsetMinutes: 0 };
     const used = sources.filter((_, i) => !combined.leftOut.includes(i));
     const shot = combinedShot(id, reference, used, capturedAt, 'Velmo');
-    const chosen = way.finishes ? { choices: finish, plan: finishPlanOf(combined) } : null;
-    const small = smallPicture(combined, chosen, PREVIEW_LONG_PX);
-    const preview = { ...small, jpeg: encodeJpeg(small, PREVIEW_QUALITY) };
-    const dng = Buffer.concat(combinedDng(combined.result, floating, preview, shot));
-    writeFileSync(out, dng);
-    if (picture) {
-      const jpeg = encodeJpeg(full, PICTURE_QUALITY);
-      writeFileSync(picture, Buffer.concat(withMetadata(jpeg, full.width, full.height, shot)));
-    }
-    const { noise, baselineExposure } = combined.result;
+    const full = combinedPicture(combined, way.finishes ? finish : null);
+    const jpeg = (): Buffer =>
+      Buffer.concat(withMetadata(encodeJpeg(full, PICTURE_QUALITY), full.width, full.height, shot));
+    const written = isPicture(reference)
+      ? writePicture(out, jpeg)
+      : writeRaw(combined, asked, way.finishes, shot, jpeg);
     console.log(
       JSON.stringify({
         file: out,
-        ...(picture && { picture }),
+        ...written,
         way: id,
         frames: used.length,
         reference: files[combined.reference],
-        baselineExposure: Number(baselineExposure.toFixed(3)),
-        noise,
-        floating,
-        ...(!floating && !fitsWhole(noise) && { note: 'darker than 16 bits tell apart: --float' }),
         ...(combined.aligned && { aligned: true }),
         ...(combined.leftOut.length > 0 && { leftOut: combined.leftOut.map((i) => files[i]) }),
         ...(combined.moved && { moved: combined.moved.regions.length }),
       }),
     );
   };
+
+/** What is made of pictures is a picture. */
+function writePicture(out: string, jpeg: () => Buffer): object {
+  if (!/\.jpe?g$/i.test(out))
+    throw new UsageError('pictures become a picture: --out must end with .jpg');
+  writeFileSync(out, jpeg());
+  return {};
+}
+
+/** A DNG, and a picture where one is asked for. */
+function writeRaw(
+  combined: Combined,
+  { out, picture, finish, floating }: ReturnType<typeof readArguments>,
+  finishes: boolean,
+  shot: ShotMetadata,
+  jpeg: () => Buffer,
+): object {
+  const chosen = finishes ? { choices: finish, plan: finishPlanOf(combined) } : null;
+  const small = smallPicture(combined, chosen, PREVIEW_LONG_PX);
+  const preview = { ...small, jpeg: encodeJpeg(small, PREVIEW_QUALITY) };
+  writeFileSync(out, Buffer.concat(combinedDng(combined.result, floating, preview, shot)));
+  if (picture) writeFileSync(picture, jpeg());
+  const { noise, baselineExposure } = combined.result;
+  return {
+    ...(picture && { picture }),
+    baselineExposure: Number(baselineExposure.toFixed(3)),
+    noise,
+    floating,
+    ...(!floating && !fitsWhole(noise) && { note: 'darker than 16 bits tell apart: --float' }),
+  };
+}

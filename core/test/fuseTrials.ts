@@ -23,7 +23,10 @@ for (const [k, { data, width, height }] of pictures.entries()) {
   const { file, frame } = pictureFrame(data, width, height, { timeS: times[k], iso: 100 });
   combiner.add(file, frame);
 }
-const ours = combinedPicture(combiner.combine(NO_CORRECTIONS, () => {}), null);
+const ours = combinedPicture(
+  combiner.combine(NO_CORRECTIONS, () => {}),
+  null,
+);
 
 const [{ width, height }] = pictures;
 const stack = new cv.MatVector();
@@ -38,14 +41,17 @@ const fused = new cv.Mat();
 new cv.MergeMertens(1, 1, 1).process(stack, fused, new cv.Mat(), new cv.Mat());
 const peer = fused.data32F as Float32Array;
 
-let [sum, furthest, clipped] = [0, 0, 0];
+let [sum, furthest, total, squares] = [0, 0, 0, 0];
 for (let p = 0; p < width * height; p++)
   for (let c = 0; c < 3; c++) {
     const theirs = Math.min(255, Math.max(0, 255 * peer[3 * p + c]));
     const off = Math.abs(ours.data[4 * p + c] - theirs);
     sum += off;
     furthest = Math.max(furthest, off);
-    if (ours.data[4 * p + c] === 255) clipped++;
+    total += theirs;
+    squares += theirs * theirs;
   }
 const n = 3 * width * height;
-process.stdout.write(JSON.stringify([{ mean: sum / n, furthest, clippedShare: clipped / n }]));
+process.stdout.write(
+  JSON.stringify([{ mean: sum / n, furthest, spread: Math.sqrt(squares / n - (total / n) ** 2) }]),
+);

@@ -93,7 +93,13 @@ describe('gathering a stack', () => {
 
 describe('what fits a stack', () => {
   const facts = (n: number, of: (i: number) => Partial<StackFacts>): StackFacts[] =>
-    Array.from({ length: n }, (_, i) => ({ timeS: 1 / 60, iso: 100, focusDioptres: 0, ...of(i) }));
+    Array.from({ length: n }, (_, i) => ({
+      timeS: 1 / 60,
+      iso: 100,
+      focusDioptres: 0,
+      raw: true,
+      ...of(i),
+    }));
   test.each<[string, StackFacts[], string]>([
     ['a bracket', facts(3, (i) => ({ timeS: 2 ** (2 * i) / 60 })), 'merge'],
     ['a bracket by ISO', facts(3, (i) => ({ iso: 100 * 4 ** i })), 'merge'],

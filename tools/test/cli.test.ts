@@ -127,7 +127,7 @@ describe('npm run -s tool', () => {
       expect(tool('shoot', ...place, ...series).stderr).toBe('');
     });
 
-    test.each([['merge'], ['average'], ['brightest']])(
+    test.each([['merge'], ['focus'], ['average'], ['brightest']])(
       '%s: one DNG and a picture, opened by LibRaw and dcraw',
       (way) => {
         const [out, picture] = [join(folder, `${way}.dng`), join(folder, `${way}.jpg`)];
@@ -141,6 +141,28 @@ describe('npm run -s tool', () => {
           expect(run('exiftool', '-s3', '-validate', path).toString().trim()).toBe('OK');
       },
     );
+
+    test('pictures without a raw into one', () => {
+      const jpegs = files.map((dng, n) => {
+        const path = join(folder, `dark-${n}.jpg`);
+        tool('average', dng, dng, '--out', join(folder, 'same.dng'), '--picture', path);
+        return path;
+      });
+      const out = join(folder, 'fused.jpg');
+      const { stderr, stdout } = tool('fuse', ...jpegs, '--out', out);
+      expect(stderr).toBe('');
+      expect(JSON.parse(stdout)).toMatchObject({ way: 'fuse', frames: 3 });
+      expect(run('exiftool', '-s3', '-validate', out).toString().trim()).toBe('OK');
+      const asRaw = tool('fuse', ...jpegs, '--out', join(folder, 'fused.dng'));
+      expect([asRaw.status, asRaw.stderr]).toEqual([2, expect.stringMatching(/end with .jpg/)]);
+      const merged = tool('merge', ...jpegs, '--out', out);
+      expect([merged.status, merged.stderr]).toEqual([
+        2,
+        expect.stringMatching(/merge takes raws/),
+      ]);
+      const raws = tool('fuse', ...files, '--out', out);
+      expect([raws.status, raws.stderr]).toEqual([2, expect.stringMatching(/Raws are merged/)]);
+    });
 
     test('a merge in floating-point numbers, and what is wrong in one line', () => {
       const out = join(folder, 'float.dng');

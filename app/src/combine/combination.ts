@@ -9,7 +9,6 @@ import {
   movedAt,
   reachOf,
   smallPicture,
-  stackRaw,
   wayOf,
   type Combined,
   type Combiner,
@@ -19,9 +18,9 @@ import {
   NO_CORRECTIONS,
   type WayId,
 } from '@velmo/core/combine';
-import type { DecodedRaw, RawFile } from '@velmo/core/files';
-import { readStoredRaw } from '../frame/readRawFile';
+import type { RawFile } from '@velmo/core/files';
 import type { StoredFile } from '../storage/frameRecord';
+import { readSource, type ReadSource } from './readSource';
 
 /** A frame that is to become part of another. */
 export interface CombineSource {
@@ -29,7 +28,7 @@ export interface CombineSource {
   readonly file: StoredFile;
 }
 
-/** Decoded raws are kept while they take less than this: another way needs no second reading. */
+/** What was decoded is kept while they take less than this: another way needs no second reading. */
 const MAX_KEPT_BYTES = 260e6;
 
 /** A first look is made of no more than this along its sides. */
@@ -37,7 +36,7 @@ const FIRST_LOOK_PX = 720;
 
 /** Frames of one stack on their way to become one, and the small picture of it. */
 export class Combination {
-  private readonly decoded = new Map<string, DecodedRaw>();
+  private readonly decoded = new Map<string, ReadSource>();
   private keptBytes = 0;
   private combiner: Combiner | null = null;
   private way: WayId = 'average';
@@ -70,9 +69,8 @@ export class Combination {
     const files: RawFile[] = [];
     for (const [k, source] of sources.entries()) {
       onFrame(k);
-      const { file, data } = await this.read(source);
+      const { file, frame } = await this.read(source);
       if (turn !== this.turn) throw new CombineError('Something else was asked for meanwhile.');
-      const frame = stackRaw(file, data);
       combiner.add(file, frame);
       files.push(file);
       const small = decimated(file, frame, FIRST_LOOK_PX);
@@ -139,14 +137,15 @@ export class Combination {
     return region === null ? null : canonicalMoved(moved, region, this.combined.result.file.raw);
   }
 
-  private async read({ id, file }: CombineSource): Promise<DecodedRaw> {
+  private async read({ id, file }: CombineSource): Promise<ReadSource> {
     const known = this.decoded.get(id);
     if (known) return known;
-    const raw = await readStoredRaw(id, file);
-    if (this.keptBytes + raw.data.byteLength <= MAX_KEPT_BYTES) {
-      this.decoded.set(id, raw);
-      this.keptBytes += raw.data.byteLength;
+    const read = await readSource(id, file);
+    const { byteLength } = read.frame.data;
+    if (this.keptBytes + byteLength <= MAX_KEPT_BYTES) {
+      this.decoded.set(id, read);
+      this.keptBytes += byteLength;
     }
-    return raw;
+    return read;
   }
 }

@@ -2,6 +2,7 @@ import {
   combinedDng,
   combinedPicture,
   combinedShot,
+  isPicture,
   wayOf,
   type CombineChoices,
   type Corrections,
@@ -34,6 +35,8 @@ export interface CombinedFacts {
   readonly leftOut: readonly number[];
   /** They had moved, and were laid on one another. */
   readonly aligned: boolean;
+  /** It will have a raw; else it is a picture made of pictures. */
+  readonly hasRaw: boolean;
   /** 16 bits hold its range. */
   readonly fitsWhole: boolean;
   /** What each source holds. */
@@ -62,7 +65,8 @@ export interface MadeCombination {
   readonly thumbnail: string;
   readonly width: number;
   readonly height: number;
-  readonly clippedShare: readonly [number, number, number];
+  /** Null of a picture: what a sensor held is not known. */
+  readonly clippedShare: readonly [number, number, number] | null;
 }
 
 /** What is shown small is made of a whole number of photosites: this much larger at most. */
@@ -114,6 +118,7 @@ function facts(): CombinedFacts {
     aligned,
     moved: moved ? moved.regions.length : null,
     chosen: choice !== null,
+    hasRaw: !isPicture(combination.combined.result.file),
     fitsWhole: combination.fitsWhole,
     reach: combination.reach,
   };
@@ -208,24 +213,30 @@ const api = {
     const seen = orientedCanvas(picture, file.orientation, Infinity);
     const jpeg = await jpegBytes(seen, JPEG_QUALITY);
     onShare(ENCODED);
-    const small = orientedCanvas(picture, 1, PREVIEW_LONG_PX);
-    const preview = {
-      jpeg: await jpegBytes(small, PREVIEW_QUALITY),
-      width: small.width,
-      height: small.height,
-    };
     const used = files.filter((_, i) => !combined.leftOut.includes(i));
     const shot = combinedShot(choices.way, file, used, capturedAt, 'Velmo');
-    const dng = combinedDng(combined.result, choices.floating, preview, shot, (share) =>
-      onShare(ENCODED + (1 - ENCODED) * share),
-    );
-    const jpegParts = withMetadata(jpeg, seen.width, seen.height, shot);
+    const jpegFile = madeFile('jpeg', '.jpg', withMetadata(jpeg, seen.width, seen.height, shot));
+    const small = orientedCanvas(picture, 1, PREVIEW_LONG_PX);
+    // What was made of pictures holds nothing a sensor held.
+    const dng = isPicture(file)
+      ? null
+      : combinedDng(
+          combined.result,
+          choices.floating,
+          {
+            jpeg: await jpegBytes(small, PREVIEW_QUALITY),
+            width: small.width,
+            height: small.height,
+          },
+          shot,
+          (share) => onShare(ENCODED + (1 - ENCODED) * share),
+        );
     return {
-      files: [madeFile('dng', '.dng', dng), madeFile('jpeg', '.jpg', jpegParts)],
+      files: dng ? [madeFile('dng', '.dng', dng), jpegFile] : [jpegFile],
       thumbnail: await thumbnailUrl(picture, file.orientation),
       width: seen.width,
       height: seen.height,
-      clippedShare: clippedShare(combined.result),
+      clippedShare: isPicture(file) ? null : clippedShare(combined.result),
     };
   },
 };

@@ -8,6 +8,7 @@ import type { CombinedFacts, MadeCombination } from './combine.worker';
 /** What the name of a combined frame's files ends with. */
 const ENDINGS: Readonly<Record<WayId, string>> = {
   merge: 'merged',
+  fuse: 'blended',
   focus: 'all-sharp',
   average: 'averaged',
   median: 'median',

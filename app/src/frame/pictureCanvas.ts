@@ -16,7 +16,7 @@ export async function pictureCanvas(
 }
 
 /** What it says of its making. */
-export const pictureExif = (kind: PictureKind, bytes: Uint8Array): DngExif =>
+export const pictureExif = (kind: PictureKind, bytes: Uint8Array<ArrayBuffer>): DngExif =>
   kind === 'jpeg' || kind === 'png' || kind === 'tiff'
     ? readPictureExif(kind, bytes)
     : containerExif(bytes);

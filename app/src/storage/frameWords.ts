@@ -57,6 +57,7 @@ export const combinedWords = ({ way, sources }: CombineRecipe): string =>
 
 const MADE: Readonly<Record<WayId, string>> = {
   merge: 'their whole range',
+  fuse: 'blended',
   focus: 'each where it is sharpest',
   average: 'averaged',
   median: 'their median',

@@ -589,24 +589,24 @@ type:"integer",minimum:1},chunks:{type:"integer",minimum:1,maximum:4096}},requir
 longestHandheldS:{type:["number","null"]},focusedAt:{oneOf:[{type:"null"},{type:"object",properties:{x:{type:"number",minimum:0,
 maximum:1},y:{type:"number",minimum:0,maximum:1}},required:["x","y"],additionalProperties:!1}]},combined:{oneOf:[{type:"\
 null"},{type:"object",properties:{sources:{type:"array",minItems:2,maxItems:5e3,items:{type:"string",maxLength:64}},way:{
-enum:["merge","focus","average","median","brightest","sum"]},moved:{type:"array",maxItems:5e3,items:{type:"object",properties:{
-x:{type:"number",minimum:0,maximum:1},y:{type:"number",minimum:0,maximum:1},frame:{type:"integer"}},required:["x","y","f\
-rame"],additionalProperties:!1}},painted:{type:"array",maxItems:2e4,items:{type:"object",properties:{x:{type:"number"},y:{
-type:"number"},radius:{type:"number",minimum:0,maximum:1},frame:{type:"integer"}},required:["x","y","radius","frame"],additionalProperties:!1}},
-finish:{oneOf:[{type:"null"},{type:"object",properties:{brightness:{type:"number"},range:{type:"number"},detail:{type:"n\
-umber"}},required:["brightness","range","detail"],additionalProperties:!1}]},floating:{type:"boolean"}},required:["sourc\
-es","way","moved","finish","floating"],additionalProperties:!1}]},words:{type:"object",properties:{source:{type:"string",
-maxLength:200},summary:{type:"string",maxLength:200}},required:["source","summary"],additionalProperties:!1}},required:[
-"version","id","capturedAt","camera","place","origin","timeS","iso","compClicks","lens","focusDioptres","white","clipped\
-Share","width","height","average","roll","stem","series","files"],additionalProperties:!1},Pe=new RegExp("^[a-z0-9-]{8,6\
-4}$","u");function L(t,{instancePath:i="",parentData:de,parentDataProperty:ce,rootData:ye=t}={}){let r=null,e=0;if(e===0)
-if(t&&typeof t=="object"&&!Array.isArray(t)){let G;if(t.version===void 0&&(G="version")||t.id===void 0&&(G="id")||t.capturedAt===
-void 0&&(G="capturedAt")||t.camera===void 0&&(G="camera")||t.place===void 0&&(G="place")||t.origin===void 0&&(G="origin")||
-t.timeS===void 0&&(G="timeS")||t.iso===void 0&&(G="iso")||t.compClicks===void 0&&(G="compClicks")||t.lens===void 0&&(G="\
-lens")||t.focusDioptres===void 0&&(G="focusDioptres")||t.white===void 0&&(G="white")||t.clippedShare===void 0&&(G="clipp\
-edShare")||t.width===void 0&&(G="width")||t.height===void 0&&(G="height")||t.average===void 0&&(G="average")||t.roll===void 0&&
-(G="roll")||t.stem===void 0&&(G="stem")||t.series===void 0&&(G="series")||t.files===void 0&&(G="files"))return L.errors=
-[{instancePath:i,schemaPath:"#/required",keyword:"required",params:{missingProperty:G}}],!1;{const W=e;for(const p in t)
+enum:["merge","fuse","focus","average","median","brightest","sum"]},moved:{type:"array",maxItems:5e3,items:{type:"object",
+properties:{x:{type:"number",minimum:0,maximum:1},y:{type:"number",minimum:0,maximum:1},frame:{type:"integer"}},required:[
+"x","y","frame"],additionalProperties:!1}},painted:{type:"array",maxItems:2e4,items:{type:"object",properties:{x:{type:"\
+number"},y:{type:"number"},radius:{type:"number",minimum:0,maximum:1},frame:{type:"integer"}},required:["x","y","radius",
+"frame"],additionalProperties:!1}},finish:{oneOf:[{type:"null"},{type:"object",properties:{brightness:{type:"number"},range:{
+type:"number"},detail:{type:"number"}},required:["brightness","range","detail"],additionalProperties:!1}]},floating:{type:"\
+boolean"}},required:["sources","way","moved","finish","floating"],additionalProperties:!1}]},words:{type:"object",properties:{
+source:{type:"string",maxLength:200},summary:{type:"string",maxLength:200}},required:["source","summary"],additionalProperties:!1}},
+required:["version","id","capturedAt","camera","place","origin","timeS","iso","compClicks","lens","focusDioptres","white",
+"clippedShare","width","height","average","roll","stem","series","files"],additionalProperties:!1},Pe=new RegExp("^[a-z0\
+-9-]{8,64}$","u");function L(t,{instancePath:i="",parentData:de,parentDataProperty:ce,rootData:ye=t}={}){let r=null,e=0;
+if(e===0)if(t&&typeof t=="object"&&!Array.isArray(t)){let G;if(t.version===void 0&&(G="version")||t.id===void 0&&(G="id")||
+t.capturedAt===void 0&&(G="capturedAt")||t.camera===void 0&&(G="camera")||t.place===void 0&&(G="place")||t.origin===void 0&&
+(G="origin")||t.timeS===void 0&&(G="timeS")||t.iso===void 0&&(G="iso")||t.compClicks===void 0&&(G="compClicks")||t.lens===
+void 0&&(G="lens")||t.focusDioptres===void 0&&(G="focusDioptres")||t.white===void 0&&(G="white")||t.clippedShare===void 0&&
+(G="clippedShare")||t.width===void 0&&(G="width")||t.height===void 0&&(G="height")||t.average===void 0&&(G="average")||t.
+roll===void 0&&(G="roll")||t.stem===void 0&&(G="stem")||t.series===void 0&&(G="series")||t.files===void 0&&(G="files"))return L.
+errors=[{instancePath:i,schemaPath:"#/required",keyword:"required",params:{missingProperty:G}}],!1;{const W=e;for(const p in t)
 if(!ke.call(fe.properties,p)){return L.errors=[{instancePath:i,schemaPath:"#/additionalProperties",keyword:"additionalPr\
 operties",params:{additionalProperty:p}}],!1;break}if(W===e){if(t.version!==void 0){const p=e;if(t.version!==2)return L.
 errors=[{instancePath:i+"/version",schemaPath:"#/properties/version/const",keyword:"const",params:{allowedValue:2}}],!1;
@@ -798,20 +798,20 @@ params:{limit:64}};r===null?r=[D]:r.push(D),e++}}else{const D={instancePath:i+"/
 rties/combined/oneOf/1/properties/sources/items/type",keyword:"type",params:{type:"string"}};r===null?r=[D]:r.push(D),e++}
 var Q=u===e;if(!Q)break}}else{const n={instancePath:i+"/combined/sources",schemaPath:"#/properties/combined/oneOf/1/prop\
 erties/sources/type",keyword:"type",params:{type:"array"}};r===null?r=[n]:r.push(n),e++}var m=c===e}else var m=!0;if(m){
-if(p.way!==void 0){let o=p.way;const c=e;if(!(o==="merge"||o==="focus"||o==="average"||o==="median"||o==="brightest"||o===
-"sum")){const l={instancePath:i+"/combined/way",schemaPath:"#/properties/combined/oneOf/1/properties/way/enum",keyword:"\
-enum",params:{allowedValues:fe.properties.combined.oneOf[1].properties.way.enum}};r===null?r=[l]:r.push(l),e++}var m=c===
-e}else var m=!0;if(m){if(p.moved!==void 0){let o=p.moved;const c=e;if(e===c)if(Array.isArray(o))if(o.length>5e3){const l={
-instancePath:i+"/combined/moved",schemaPath:"#/properties/combined/oneOf/1/properties/moved/maxItems",keyword:"maxItems",
-params:{limit:5e3}};r===null?r=[l]:r.push(l),e++}else{var f=!0;const l=o.length;for(let F=0;F<l;F++){let u=o[F];const z=e;
-if(e===z)if(u&&typeof u=="object"&&!Array.isArray(u)){let k;if(u.x===void 0&&(k="x")||u.y===void 0&&(k="y")||u.frame===void 0&&
-(k="frame")){const _={instancePath:i+"/combined/moved/"+F,schemaPath:"#/properties/combined/oneOf/1/properties/moved/ite\
-ms/required",keyword:"required",params:{missingProperty:k}};r===null?r=[_]:r.push(_),e++}else{const _=e;for(const h in u)
-if(!(h==="x"||h==="y"||h==="frame")){const x={instancePath:i+"/combined/moved/"+F,schemaPath:"#/properties/combined/oneO\
-f/1/properties/moved/items/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:h}};r===null?
-r=[x]:r.push(x),e++;break}if(_===e){if(u.x!==void 0){let h=u.x;const x=e;if(e===x)if(typeof h=="number"&&isFinite(h)){if(h>
-1||isNaN(h)){const K={instancePath:i+"/combined/moved/"+F+"/x",schemaPath:"#/properties/combined/oneOf/1/properties/move\
-d/items/properties/x/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}};r===null?r=[K]:r.push(K),e++}else if(h<
+if(p.way!==void 0){let o=p.way;const c=e;if(!(o==="merge"||o==="fuse"||o==="focus"||o==="average"||o==="median"||o==="br\
+ightest"||o==="sum")){const l={instancePath:i+"/combined/way",schemaPath:"#/properties/combined/oneOf/1/properties/way/e\
+num",keyword:"enum",params:{allowedValues:fe.properties.combined.oneOf[1].properties.way.enum}};r===null?r=[l]:r.push(l),
+e++}var m=c===e}else var m=!0;if(m){if(p.moved!==void 0){let o=p.moved;const c=e;if(e===c)if(Array.isArray(o))if(o.length>
+5e3){const l={instancePath:i+"/combined/moved",schemaPath:"#/properties/combined/oneOf/1/properties/moved/maxItems",keyword:"\
+maxItems",params:{limit:5e3}};r===null?r=[l]:r.push(l),e++}else{var f=!0;const l=o.length;for(let F=0;F<l;F++){let u=o[F];
+const z=e;if(e===z)if(u&&typeof u=="object"&&!Array.isArray(u)){let k;if(u.x===void 0&&(k="x")||u.y===void 0&&(k="y")||u.
+frame===void 0&&(k="frame")){const _={instancePath:i+"/combined/moved/"+F,schemaPath:"#/properties/combined/oneOf/1/prop\
+erties/moved/items/required",keyword:"required",params:{missingProperty:k}};r===null?r=[_]:r.push(_),e++}else{const _=e;
+for(const h in u)if(!(h==="x"||h==="y"||h==="frame")){const x={instancePath:i+"/combined/moved/"+F,schemaPath:"#/propert\
+ies/combined/oneOf/1/properties/moved/items/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:h}};
+r===null?r=[x]:r.push(x),e++;break}if(_===e){if(u.x!==void 0){let h=u.x;const x=e;if(e===x)if(typeof h=="number"&&isFinite(
+h)){if(h>1||isNaN(h)){const K={instancePath:i+"/combined/moved/"+F+"/x",schemaPath:"#/properties/combined/oneOf/1/proper\
+ties/moved/items/properties/x/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}};r===null?r=[K]:r.push(K),e++}else if(h<
 0||isNaN(h)){const K={instancePath:i+"/combined/moved/"+F+"/x",schemaPath:"#/properties/combined/oneOf/1/properties/move\
 d/items/properties/x/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[K]:r.push(K),e++}}else{const K={
 instancePath:i+"/combined/moved/"+F+"/x",schemaPath:"#/properties/combined/oneOf/1/properties/moved/items/properties/x/t\

@@ -11,10 +11,18 @@ import type { CombineRecipe } from '../../storage/frameRecord';
 import type { ListedFrame } from '../../storage/madeFrame';
 import { COLOUR, FONT } from '../../theme/theme';
 import { CombinePicture } from './CombinePicture';
-import { laidWords, makingWords, movedWords, PAINT_WORDS, PURPOSE, wayWords } from './combineWords';
+import {
+  laidWords,
+  makingWords,
+  movedWords,
+  PAINT_WORDS,
+  PICTURES_WORDS,
+  PURPOSE,
+  wayWords,
+} from './combineWords';
 import { Brush, NO_BRUSH } from './Brush';
 import { FinishTapes } from './FinishTapes';
-import { exposureBars, focusBars, type StackBar } from './stackBars';
+import { exposureBars, focusBars, pictureBars, type StackBar } from './stackBars';
 import { StackBars } from './StackBars';
 import { useChoosing, type Choosing } from './useChoosing';
 import { useCombination, type Combination } from './useCombination';
@@ -61,7 +69,7 @@ interface CombiningProps {
 function Combining({ frames, recipe, onBack }: CombiningProps) {
   const choosing = useChoosing(frames, recipe);
   const { used, way, choices } = choosing;
-  const combination = useCombination(used, way, choosing.corrections);
+  const combination = useCombination(used, choosing.kind, way, choosing.corrections);
   const { facts } = combination;
   const made = choices(facts);
   const [mask, setMask] = useState(true);
@@ -141,11 +149,15 @@ function Combining({ frames, recipe, onBack }: CombiningProps) {
                 onChoose={setMask}
               />
             )}
-            <RawKind
-              floating={made.floating}
-              fitsWhole={facts?.fitsWhole ?? true}
-              onChoose={choosing.setFloats}
-            />
+            {choosing.kind === 'picture' ? (
+              <Text style={styles.about}>{PICTURES_WORDS}</Text>
+            ) : (
+              <RawKind
+                floating={made.floating}
+                fitsWhole={facts?.fitsWhole ?? true}
+                onChoose={choosing.setFloats}
+              />
+            )}
           </ScrollView>
           <MakeBar combination={combination} onMake={() => void make()} />
         </View>
@@ -204,10 +216,11 @@ function Ways({ choosing }: ChoosingProps) {
 /** What each frame holds, or where it is focused. */
 function barsOf(
   frames: readonly ListedFrame[],
-  { way, used, leftOut }: Choosing,
+  { way, used, leftOut, kind }: Choosing,
   facts: CombinedFacts | null,
 ): StackBar[] {
   if (way === 'focus') return focusBars(frames, leftOut);
+  if (kind === 'picture') return pictureBars(frames);
   const reach = new Map(
     used.flatMap(({ record }, i): [string, Reach][] =>
       facts?.reach[i] ? [[record.id, facts.reach[i]]] : [],

@@ -1,9 +1,11 @@
 import type { StackFacts, WayId } from '@velmo/core/combine';
+import type { SourceKind } from '../../combine/sourceFile';
 import type { FrameRecord } from '../../storage/frameRecord';
 
 /** Ways by what they are for. */
 export const PURPOSE: Readonly<Record<WayId, string>> = {
   merge: 'Whole range',
+  fuse: 'Whole range',
   focus: 'All sharp',
   average: 'Less noise',
   median: 'What stays',
@@ -16,6 +18,8 @@ export function wayWords(way: WayId, frames: number): string {
   switch (way) {
     case 'merge':
       return 'In raw light: each frame counts by how little noise it has there, where it clips not at all.';
+    case 'fuse':
+      return 'Each place from the pictures that show it best, blended without seams.';
     case 'focus':
       return 'Each place from the frame that is sharpest there; where none is, the mean of all.';
     case 'average':
@@ -30,11 +34,10 @@ export function wayWords(way: WayId, frames: number): string {
 }
 
 /** What is known of a frame before it is read. */
-export const stackFacts = ({ timeS, iso, focusDioptres }: FrameRecord): StackFacts => ({
-  timeS,
-  iso,
-  focusDioptres,
-});
+export const stackFacts = (
+  { timeS, iso, focusDioptres }: FrameRecord,
+  kind: SourceKind,
+): StackFacts => ({ timeS, iso, focusDioptres, raw: kind === 'raw' });
 
 /** "Something moved in 3 places: there one frame is taken alone." */
 export function movedWords(places: number | null): string {
@@ -59,6 +62,10 @@ export function laidWords(aligned: boolean, names: readonly number[]): string {
     .filter(Boolean)
     .join(' ');
 }
+
+/** Said where pictures are combined. */
+export const PICTURES_WORDS =
+  'These frames have no raw: their pictures are combined, and the new frame is a picture, too.';
 
 /** What may be done about which frame is taken where. */
 export const PAINT_WORDS =

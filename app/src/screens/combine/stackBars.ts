@@ -64,6 +64,18 @@ export function exposureBars(
 }
 
 /**
+ * Pictures from the least exposed on, one step for each: what their sensor held is not known.
+ */
+export function pictureBars(frames: readonly ListedFrame[]): StackBar[] {
+  const height = 1 / frames.length;
+  return exposureBars(frames, new Map()).map((frame, i) => ({
+    ...frame,
+    bar: { top: i * height, height },
+    colour: COLOUR.paper,
+  }));
+}
+
+/**
  * Where each frame is focused, the nearest first and lowest, in the colour of its places.
  *
  * @param leftOut ids of those that take no part

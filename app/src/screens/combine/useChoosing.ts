@@ -13,11 +13,14 @@ import {
 import { useState } from 'react';
 import type { CombinedFacts } from '../../combine/combine.worker';
 import type { CombineRecipe } from '../../storage/frameRecord';
-import { rawOf, type ListedFrame } from '../../storage/madeFrame';
+import { sourceFile, sourceKind, type SourceKind } from '../../combine/sourceFile';
+import type { ListedFrame } from '../../storage/madeFrame';
 import { nextFrame, paintedWords, stackFacts, takenWords } from './combineWords';
 
 /** What has been chosen of how frames become one. */
 export interface Choosing {
+  /** What is combined of them. */
+  readonly kind: SourceKind;
   /** Frames that take part, in the order in which they were made. */
   readonly used: readonly ListedFrame[];
   readonly leftOut: ReadonlySet<string>;
@@ -52,8 +55,9 @@ export function useChoosing(
   frames: readonly ListedFrame[],
   recipe: CombineRecipe | null,
 ): Choosing {
+  const kind = sourceKind(frames);
   const [leftOut, setLeftOut] = useState<ReadonlySet<string>>(
-    () => new Set(frames.filter((f) => !rawOf(f)).map(({ record }) => record.id)),
+    () => new Set(frames.filter((f) => !sourceFile(f, kind)).map(({ record }) => record.id)),
   );
   const [asked, setAsked] = useState<WayId | null>(recipe?.way ?? null);
   const [corrections, setCorrections] = useState<Corrections>({
@@ -64,7 +68,7 @@ export function useChoosing(
   const [finish, setFinish] = useState(recipe?.finish ?? FIRST_FINISH);
   const [floats, setFloats] = useState<boolean | null>(recipe?.floating ?? null);
   const used = frames.filter(({ record }) => !leftOut.has(record.id));
-  const ways = waysFor(used.map(({ record }) => stackFacts(record)));
+  const ways = waysFor(used.map(({ record }) => stackFacts(record, kind)));
   const way = asked && ways.includes(asked) ? asked : (ways[0] ?? 'average');
   /** Other frames, or another way: nothing is known of what moves in them. */
   const anew = (): void => {
@@ -77,12 +81,13 @@ export function useChoosing(
     return next;
   };
   return {
+    kind,
     used,
     leftOut,
     numberOf: (place) => frames.indexOf(used[place]) + 1,
     toggle(id) {
-      // One without a raw stays out.
-      if (!frames.some((frame) => frame.record.id === id && rawOf(frame))) return;
+      // One without a file of that kind stays out.
+      if (!frames.some((frame) => frame.record.id === id && sourceFile(frame, kind))) return;
       anew();
       setLeftOut((now) => {
         const next = new Set(now);

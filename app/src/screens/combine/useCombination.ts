@@ -10,6 +10,7 @@ import { proxy, transfer } from 'comlink';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { momentAt } from '../../camera/files/frameJob';
 import { combinedFrame } from '../../combine/combinedFrame';
+import { sourceFile, type SourceKind } from '../../combine/sourceFile';
 import type {
   CombineApi,
   CombinedFacts,
@@ -18,7 +19,7 @@ import type {
 } from '../../combine/combine.worker';
 import { latestOnly } from '../../state/latestOnly';
 import { keepFrame } from '../../storage/frames';
-import { FrameNotStored, rawOf, type ListedFrame } from '../../storage/madeFrame';
+import { FrameNotStored, type ListedFrame } from '../../storage/madeFrame';
 import { addUnsaved } from '../../storage/unsaved';
 import { KeptWorker } from '../../workers/keptWorker';
 import { WorkerLost } from '../../workers/startedWorker';
@@ -74,10 +75,12 @@ const NOTHING: State = { of: '', facts: null, reading: 0, problem: null };
 /**
  * Combines frames in a worker of their own: small at once, at full size when that is asked for.
  *
+ * @param kind what is combined of them
  * @param frames those that take part, in the order in which they were made
  */
 export function useCombination(
   frames: readonly ListedFrame[],
+  kind: SourceKind,
   way: WayId,
   corrections: Corrections,
 ): Combination {
@@ -87,7 +90,7 @@ export function useCombination(
   const first = useRef(corrections);
   const stopped = useRef(false);
   const sources = frames.flatMap((frame) => {
-    const file = rawOf(frame);
+    const file = sourceFile(frame, kind);
     return file ? [{ id: frame.record.id, file }] : [];
   });
   const key = `${way} ${sources.map(({ id }) => id).join(' ')}`;
@@ -99,7 +102,7 @@ export function useCombination(
         setState((now) => ({ ...NOTHING, ...(now.of === key ? now : {}), of: key, ...part }));
     };
     if (sources.length < 2) {
-      tell({ reading: null, problem: 'Two frames with a raw at least are needed.' });
+      tell({ reading: null, problem: 'Two frames at least are needed.' });
       return;
     }
     tell({ facts: null, reading: 0, problem: null });

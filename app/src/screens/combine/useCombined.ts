@@ -1,6 +1,7 @@
 import { useFrame, useFrames, useSeries } from '../../storage/frameQueries';
 import type { CombineRecipe } from '../../storage/frameRecord';
-import { rawOf, type ListedFrame } from '../../storage/madeFrame';
+import { sourceFile, sourceKind } from '../../combine/sourceFile';
+import type { ListedFrame } from '../../storage/madeFrame';
 
 /** What an address asks to be combined: chosen frames, a stack, or the sources of a frame again. */
 interface CombineParams {
@@ -36,11 +37,12 @@ export function useCombined({ ids = '', series = '', again = '' }: CombineParams
     };
   const found = series ? (stack.data ?? []) : chosen.flatMap(({ data }) => data ?? []);
   const frames = [...found].sort((a, b) => a.record.capturedAt - b.record.capturedAt);
-  if (frames.filter((frame) => rawOf(frame)).length < 2)
+  const kind = sourceKind(frames);
+  if (frames.filter((frame) => sourceFile(frame, kind)).length < 2)
     return {
       ...nothing,
       words:
-        'Two frames with a raw at least are needed to combine them: choose them in a roll. Pictures without a raw cannot be combined yet.',
+        'Two frames at least are needed to combine them, both with a raw or both with a picture: choose them in a roll.',
     };
   return { frames, recipe, words: null };
 }
