@@ -1,8 +1,8 @@
-import { LINEAR_WHITE } from '../response/videoResponse';
-import { TranslationAligner } from './alignTranslation';
+import { LINEAR_WHITE } from '../../response/videoResponse';
+import { TranslationAligner } from '../alignTranslation';
 import { measureNoise, type StackNoise } from './measureNoise';
-import { greenPlane } from './pyramid';
-import { NO_SHIFT, type Shift } from './shift';
+import { greenPlane } from '../pyramid';
+import { NO_SHIFT, type Shift } from '../shift';
 import { OUTSIDE, shiftedFrame } from './shiftedFrame';
 import { TypicalDifference } from './typicalDifference';
 

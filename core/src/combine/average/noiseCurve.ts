@@ -1,4 +1,4 @@
-import type { NoiseProfile } from '../sensor/noiseProfile';
+import type { NoiseProfile } from '../../sensor/noiseProfile';
 import { binOf, FEWEST, LEVEL_BINS as BINS } from './typicalDifference';
 
 /** Level at the middle of a bin. */

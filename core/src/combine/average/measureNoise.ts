@@ -1,5 +1,5 @@
-import { LINEAR_WHITE } from '../response/videoResponse';
-import type { NoiseProfile } from '../sensor/noiseProfile';
+import { LINEAR_WHITE } from '../../response/videoResponse';
+import type { NoiseProfile } from '../../sensor/noiseProfile';
 import { NoiseCurve } from './noiseCurve';
 import { OUTSIDE } from './shiftedFrame';
 import { TypicalDifference } from './typicalDifference';

@@ -1,4 +1,4 @@
-import type { Shift } from './shift';
+import type { Shift } from '../shift';
 
 /** A frame nearer than this to whole pixels is taken as it is: nothing is gained by drawing it anew. */
 const WHOLE_PX = 0.02;
