@@ -58,7 +58,7 @@ function added(v: v128, middle: usize, most: usize, sum: usize): v128 {
 /**
  * A row between four rows, added to the sums where it lies near enough to the middle.
  *
- * @param p rows, likewise q, r, s; n a multiple of 16
+ * @param p rows, likewise q, r, s
  * @param middle what lies there as the first frames say, most how far a value may lie from it
  * @param sum light so far, count how many values, clipped how many of them clip: bytes
  * @param clip the level at which each clips, n floats
@@ -73,7 +73,8 @@ export function gatherRow(
   const c = f32x4.splat(w2);
   const d = f32x4.splat(w3);
   let left = 0;
-  for (let k = 0; k < n; k += 16) {
+  const whole = n & ~15;
+  for (let k = 0; k < whole; k += 16) {
     const at = (<usize>k) << 2;
     const v0 = between(p + at, q + at, r + at, s + at, a, b, c, d);
     const v1 = between(p + at + 16, q + at + 16, r + at + 16, s + at + 16, a, b, c, d);
@@ -97,6 +98,22 @@ export function gatherRow(
     if (!v128.any_true(clips)) continue;
     const those = clipped + <usize>k;
     v128.store(those, i8x16.sub(v128.load(those), clips));
+  }
+  for (let k = whole; k < n; k++) {
+    const at = (<usize>k) << 2;
+    const near = w0 * load<f32>(p + at) + w1 * load<f32>(q + at);
+    const far = w2 * load<f32>(r + at) + w3 * load<f32>(s + at);
+    const v = max<f32>(near + far, 0);
+    if (!(abs<f32>(v - load<f32>(middle + at)) <= load<f32>(most + at))) {
+      left++;
+      continue;
+    }
+    store<f32>(sum + at, load<f32>(sum + at) + v);
+    const there = count + <usize>k;
+    store<u8>(there, load<u8>(there) + 1);
+    if (v < load<f32>(clip + at)) continue;
+    const those = clipped + <usize>k;
+    store<u8>(those, load<u8>(those) + 1);
   }
   return left;
 }

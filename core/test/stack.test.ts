@@ -143,6 +143,29 @@ describe('frames from the hand', () => {
   const seen = (dx: number, dy: number) => filmFrame(scene(dx, dy), 1, [CURVES.sRgb], 0.04, normal);
   const first = seen(0, 0);
 
+  test('are averaged alike with and without WebAssembly, in pictures of any width', () => {
+    const [width, height] = [131, 90];
+    const shifts = [...SHIFTS, [2, -1], [0, 0], [-6.4, 3.1]];
+    const frames = shifts.map(([dx, dy]) =>
+      filmFrame(scene(dx, dy, width, height), 4, [CURVES.sRgb], 0.04, normal),
+    );
+    // What passes through some of them is left out by both.
+    for (const [k, frame] of frames.entries()) if (k > 5) frame.fill(20 * k, 4000, 6000);
+    const averaged = [false, true].map((plain) => {
+      const stack = new FrameStack(frames[0], width, height, SRGB_TABLE, plain);
+      for (const frame of frames.slice(1)) stack.add(frame);
+      return stack.finish();
+    });
+    const [fast, plain] = averaged;
+    expect([fast.frames, plain.frames]).toEqual([8, 8]);
+    expect(fast.rejectedShare).toBeGreaterThan(0.001);
+    expect(fast.rejectedShare).toBeCloseTo(plain.rejectedShare, 4);
+    expect(fast.clippedShare.map((share) => share > 0.005)).toEqual([true, true, true]);
+    for (const c of [0, 1, 2]) expect(fast.clippedShare[c]).toBeCloseTo(plain.clippedShare[c], 3);
+    const apart = fast.data.map((v, i) => Math.abs(v - plain.data[i]));
+    expect(apart.filter((v) => v > 1).length / apart.length).toBeLessThan(1e-3);
+  });
+
   test('are aligned within 0.3 px, noise and all', () => {
     const aligner = new TranslationAligner(greenPlane(first, WIDTH, HEIGHT));
     for (const [dx, dy] of SHIFTS) {

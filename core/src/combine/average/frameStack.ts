@@ -1,5 +1,6 @@
 import { LINEAR_WHITE } from '../../response/videoResponse';
 import { TranslationAligner } from '../alignTranslation';
+import { AverageSums } from './averageSums';
 import { measureNoise, type StackNoise } from './measureNoise';
 import { greenPlane } from '../pyramid';
 import { NO_SHIFT, type Shift } from '../shift';
@@ -36,16 +37,10 @@ export interface StackedFrame {
 export class FrameStack {
   private readonly aligner: TranslationAligner;
   private readonly shifts: Shift[] = [];
-  private readonly clips: readonly number[];
   /** The first frames, until there are enough of them to say what lies where. */
   private first: Float32Array[] = [];
-  private readonly clipped: Uint8Array;
-  private middle: Float32Array | null = null;
-  private readonly sums: readonly [Float32Array, Float32Array];
-  private readonly counts: readonly [Uint8Array, Uint8Array];
+  private gathered: AverageSums | null = null;
   private readonly typical = new TypicalDifference();
-  private tolerance: Float32Array = new Float32Array(0);
-  private readonly now: Float32Array;
   private single: { readonly a: Float32Array; readonly b: Float32Array } | null = null;
   private rejected = 0;
   private added = 0;
@@ -54,20 +49,16 @@ export class FrameStack {
   /**
    * @param first the frame that all others are laid on: bytes, `4 * width * height`
    * @param table linear value of each code, 3 x 256, LINEAR_WHITE where it clips
+   * @param plain true: without WebAssembly in any case
    */
   constructor(
     first: Uint8ClampedArray | Uint8Array,
     readonly width: number,
     readonly height: number,
     private readonly table: Uint16Array,
+    private readonly plain = false,
   ) {
-    const samples = 3 * width * height;
     this.aligner = new TranslationAligner(greenPlane(first, width, height));
-    this.now = new Float32Array(samples);
-    this.sums = [new Float32Array(samples), new Float32Array(samples)];
-    this.counts = [new Uint8Array(samples), new Uint8Array(samples)];
-    this.clipped = new Uint8Array(samples);
-    this.clips = [0, 1, 2].map((c) => table[256 * c + 255]);
     this.lay(first, NO_SHIFT);
   }
 
@@ -91,8 +82,8 @@ export class FrameStack {
   }
 
   finish(): StackedFrame {
-    if (!this.middle) this.settle();
-    const { width, height, sums, counts, clipped } = this;
+    const { sums, counts, clipped } = this.gathered ?? this.settle();
+    const { width, height } = this;
     const data = new Uint16Array(sums[0].length);
     const clippedPixels = [0, 0, 0];
     for (let i = 0; i < data.length; i++) {
@@ -118,9 +109,8 @@ export class FrameStack {
   private lay(rgba: Uint8ClampedArray | Uint8Array, shift: Shift): void {
     const { width, height, table } = this;
     this.shifts.push({ dx: shift.dx, dy: shift.dy });
-    if (this.middle) {
-      shiftedFrame(rgba, width, height, table, shift, this.now);
-      this.gather(this.now, this.shifts.length);
+    if (this.gathered) {
+      this.count(this.gathered.addShifted(rgba, shift, this.shifts.length));
       return;
     }
     const frame = new Float32Array(3 * width * height);
@@ -139,8 +129,8 @@ export class FrameStack {
   }
 
   /** The first frames have come: their median says what lies where, their differences how noisy it is. */
-  private settle(): void {
-    const { first, typical } = this;
+  private settle(): AverageSums {
+    const { first, typical, width, height, table } = this;
     const middle = new Float32Array(first[0].length);
     const n = first.length;
     const values = new Float32Array(n);
@@ -155,35 +145,19 @@ export class FrameStack {
         if (a === OUTSIDE || b === OUTSIDE) continue;
         typical.add(middle[i] / LINEAR_WHITE, (a - b) / LINEAR_WHITE);
       }
-    this.middle = middle;
-    this.tolerance = toleranceTable(typical, n);
+    const tolerance = toleranceTable(typical, n);
+    const most = middle.map((v) => tolerance[v >>> 6]);
+    const gathered = new AverageSums(middle, most, table, width, height, this.plain);
+    this.gathered = gathered;
     this.first = [];
-    first.forEach((frame, k) => this.gather(frame, k + 1));
+    first.forEach((frame, k) => this.count(gathered.addDrawn(frame, k + 1)));
+    return gathered;
   }
 
-  /** Adds a frame's samples to the sums of its half, but for those that cannot belong there. */
-  private gather(frame: Float32Array, number: number): void {
-    const { tolerance, clips, clipped } = this;
-    const middle = this.middle!;
-    const sum = this.sums[number % 2];
-    const count = this.counts[number % 2];
-    const lowestClip = Math.min(...clips);
-    let rejected = 0;
-    for (let i = 0; i < frame.length; i++) {
-      const v = frame[i];
-      if (v === OUTSIDE) continue;
-      const d = v - middle[i];
-      const most = tolerance[middle[i] >>> 6];
-      if (d > most || d < -most) {
-        rejected++;
-        continue;
-      }
-      sum[i] += v;
-      count[i]++;
-      if (v >= lowestClip && v >= clips[i % 3]) clipped[i]++;
-    }
+  /** Counts what was left out of a frame. */
+  private count(rejected: number): void {
     this.rejected += rejected;
-    this.added += frame.length;
+    this.added += 3 * this.width * this.height;
   }
 }
 

@@ -4,13 +4,13 @@ import type { Shift } from '../shift';
 const WHOLE_PX = 0.02;
 
 /** Weights of Keys' cubic convolution (a = -1/2) for the four samples round a place a fraction past the second. */
-function cubicWeights(f: number): [number, number, number, number] {
+export function cubicWeights(f: number): [number, number, number, number] {
   const near = (t: number): number => (1.5 * t - 2.5) * t * t + 1;
   const far = (t: number): number => ((-0.5 * t + 2.5) * t - 4) * t + 2;
   return [far(1 + f), near(f), near(1 - f), far(2 - f)];
 }
 
-const whole = (v: number): boolean => Math.abs(v - Math.round(v)) < WHOLE_PX;
+export const isWhole = (v: number): boolean => Math.abs(v - Math.round(v)) < WHOLE_PX;
 
 /** Value of a sample that lies outside the moved frame. */
 export const OUTSIDE = -1;
@@ -31,7 +31,7 @@ export function shiftedFrame(
   { dx, dy }: Shift,
   out: Float32Array,
 ): void {
-  const still = whole(dx) && whole(dy);
+  const still = isWhole(dx) && isWhole(dy);
   const ix = still ? Math.round(dx) : Math.floor(dx);
   const iy = still ? Math.round(dy) : Math.floor(dy);
   if (still) return copied(rgba, width, height, table, ix, iy, out);
@@ -60,7 +60,7 @@ export function shiftedFrame(
       const v = w0 * a[i] + w1 * b[i] + w2 * c[i] + w3 * d[i];
       out[o + i] = v > 0 ? v : 0;
     }
-    blankEnds(out, o, width, ix, 1);
+    blankEnds(out, o, width, ix, 1, OUTSIDE);
   }
 }
 
@@ -116,20 +116,22 @@ function copied(
       out[o + 1] = table[256 + rgba[i + 1]];
       out[o + 2] = table[512 + rgba[i + 2]];
     }
-    blankEnds(out, o - 3 * width, width, ix, 0);
+    blankEnds(out, o - 3 * width, width, ix, 0, OUTSIDE);
   }
 }
 
-/** Marks the ends of a row that the moved frame does not reach. */
-function blankEnds(
+/** Marks the ends of a row that the moved frame does not reach; returns how many samples those are. */
+export function blankEnds(
   out: Float32Array,
   start: number,
   width: number,
   ix: number,
   more: number,
-): void {
+  mark: number,
+): number {
   const left = Math.min(width, Math.max(0, -ix));
   const right = Math.min(width, Math.max(0, ix + more));
-  out.fill(OUTSIDE, start, start + 3 * left);
-  out.fill(OUTSIDE, start + 3 * (width - right), start + 3 * width);
+  out.fill(mark, start, start + 3 * left);
+  out.fill(mark, start + 3 * (width - right), start + 3 * width);
+  return 3 * Math.min(width, left + right);
 }
