@@ -32,6 +32,9 @@ const BURST = `${PLACE}&scene=packing-bench&time=1/15&series=burst:4`;
 const BENCH =
   '/?lens=main&mp=3&files=dng&support=tripod&nd=0&iso=100&scene=packing-bench&time=1/25&series=focus:at:0.33m:0.5m:1.2m';
 
+const NIGHT =
+  '/?lens=main&mp=3&files=dng&support=tripod&nd=0&iso=1600&scene=stars-over-the-pans&time=8&focus=inf&clock=40&series=interval:40:4';
+
 const PICTURE = '[data-testid=combined]';
 const STACK = '[role=link][aria-label^="Series of"]';
 
@@ -231,6 +234,24 @@ describe('combine', () => {
       ]);
       await press(page, 'Combine again ...');
       await isCombined(page);
+    });
+  });
+
+  test('turns the sky back by its own stars; ground and sky are painted over', async () => {
+    await withStack(NIGHT, 4, async (page) => {
+      await combined(page, 4);
+      await until(() => pageText(page), /Sand is ground, as it stood; dusk is sky/);
+      expect(await page.$eval('[aria-pressed=true]', (e) => e.textContent)).toBe('Stars as points');
+      expect(await pageText(page)).not.toMatch(/could not be laid/);
+      await tap(page, '[role=button][aria-label="Brush: ground"]');
+      const box = (await (await page.$(PICTURE))!.boundingBox())!;
+      await page.mouse.click(box.x + box.width / 2, box.y + 0.9 * box.height);
+      await until(() => pageText(page), /Painted: here is ground\./);
+      await made(page);
+      const { result } = await records(page);
+      expect(result.combined).toMatchObject({ way: 'stars', painted: [{ frame: 0 }] });
+      expect(result.combined!.sources).toHaveLength(4);
+      await until(() => pageText(page), /linear RGB/);
     });
   });
 

@@ -10,7 +10,7 @@ const USAGE = `usage: npm run -s tool -- shoot --scene ID --out FILE [--lens mai
                          [--series bracket:5:2 | burst:10 | focus:0.4m:2m | interval:10:30, then --out f-{n}.dng]
                          [--series long:60:mean|sum|brightest]
        npm run -s tool -- inspect FILE
-       npm run -s tool -- merge|focus|average|median|brightest|sum A.dng B.dng ... --out M.dng [--float] [--fixed] [--picture M.jpg]
+       npm run -s tool -- merge|focus|average|median|brightest|stars|sum A.dng B.dng ... --out M.dng [--float] [--fixed] [--picture M.jpg]
        npm run -s tool -- fuse|focus|average|median|brightest A.jpg B.jpg ... --out M.jpg [--fixed]
                          merge: [--brightness 0] [--range 0.8] [--detail 1]`;
 

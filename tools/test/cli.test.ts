@@ -164,6 +164,21 @@ describe('npm run -s tool', () => {
       expect([raws.status, raws.stderr]).toEqual([2, expect.stringMatching(/Raws are merged/)]);
     });
 
+    test('stars of a turning sky, as points', () => {
+      const night = ['--scene', 'stars-over-the-pans', '--mp', '3', '--time', '8', '--iso', '1600'];
+      const series = ['--series', 'interval:40:3', '--out', join(folder, 'night-{n}.dng')];
+      expect(tool('shoot', ...night, ...series).stderr).toBe('');
+      const frames = [1, 2, 3].map((n) => join(folder, `night-${n}.dng`));
+      const out = join(folder, 'stars.dng');
+      const { stderr, stdout } = tool('stars', ...frames, '--out', out);
+      expect(stderr).toBe('');
+      const said = JSON.parse(stdout);
+      expect(said).toMatchObject({ way: 'stars', frames: 3, aligned: true });
+      expect(said).not.toHaveProperty('leftOut');
+      expect(run('exiftool', '-s3', '-validate', out).toString().trim()).toBe('OK');
+      run('dcraw_emu', out);
+    });
+
     test('a merge in floating-point numbers, and what is wrong in one line', () => {
       const out = join(folder, 'float.dng');
       expect(tool('merge', ...files, '--out', out, '--float').stderr).toBe('');

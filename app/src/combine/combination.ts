@@ -65,7 +65,8 @@ export class Combination {
     const turn = ++this.turn;
     const combiner = beginCombining(way, true);
     // Not laid on one another: it is small, and there at once.
-    const firstLook = beginCombining(way, false);
+    // Too few stars are left in it to tell how the sky turns.
+    const firstLook = beginCombining(way === 'stars' ? 'average' : way, false);
     const files: RawFile[] = [];
     for (const [k, source] of sources.entries()) {
       onFrame(k);
@@ -116,8 +117,10 @@ export class Combination {
     return this.files.map((file) => reachOf(file, this.combined.result.file));
   }
 
-  /** Of each frame that is in it, where it stands in the order of focus, the nearest first. */
-  get focusOrder(): number[] {
+  /** Of each part of the map of what is taken where its place among the colours, the nearest first. */
+  get maskOrder(): number[] {
+    // Ground, then sky.
+    if (this.way === 'stars') return [0, 1];
     const { leftOut } = this.combined;
     return focusOrder(this.files.filter((_, i) => !leftOut.includes(i)));
   }

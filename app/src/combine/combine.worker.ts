@@ -99,7 +99,7 @@ function draw(): void {
   const over = (layer: OffscreenCanvas): void => picture.getContext('2d')!.drawImage(layer, 0, 0);
   if (mask && moved) over(movedMask(moved, raw.crop, small.width, small.height));
   if (mask && choice)
-    over(choiceMask(choice, combination.focusOrder, raw.crop, small.width, small.height));
+    over(choiceMask(choice, combination.maskOrder, raw.crop, small.width, small.height));
   const seen = orientedCanvas(picture, orientation, Infinity);
   canvas.width = Math.round(look.width);
   canvas.height = Math.round(look.height);

@@ -13,6 +13,7 @@ const ENDINGS: Readonly<Record<WayId, string>> = {
   average: 'averaged',
   median: 'median',
   brightest: 'trails',
+  stars: 'stars',
   sum: 'summed',
 };
 

@@ -62,5 +62,6 @@ const MADE: Readonly<Record<WayId, string>> = {
   average: 'averaged',
   median: 'their median',
   brightest: 'their brightest',
+  stars: 'the sky turned back',
   sum: 'added up',
 };

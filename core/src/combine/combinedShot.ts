@@ -11,6 +11,8 @@ const DONE: Readonly<Record<WayId, (frames: number) => string>> = {
   average: (n) => `Mean of ${n} frames`,
   median: (n) => `Median of ${n} frames`,
   brightest: (n) => `Brightest of each place of ${n} frames`,
+  stars: (n) =>
+    `Mean of ${n} frames, the sky turned back by its own rotation, the ground as it stood`,
   sum: (n) => `Sum of ${n} frames`,
 };
 

@@ -1,40 +1,36 @@
-import { View } from 'react-native';
 import { Choice } from '../../instruments/Choice';
-import type { StackBar } from './stackBars';
 
 /** Nothing is painted. */
 export const NO_BRUSH = -2;
 /** What was found is painted back. */
 export const AS_FOUND = -1;
 
+/** What a brush may paint: a frame by its place, or a part of the picture. */
+export interface BrushPart {
+  readonly value: number;
+  readonly label: string;
+}
+
 interface BrushProps {
-  readonly bars: readonly StackBar[];
-  /** Of each frame that takes part its place among them. */
-  readonly placeOf: (id: string) => number;
-  /** A place, or one of the above. */
+  readonly parts: readonly BrushPart[];
+  /** A part, or none. */
   readonly brush: number;
   readonly onBrush: (brush: number) => void;
 }
 
-/** What a finger paints on the picture: one of the frames, or what was found. */
-export function Brush({ bars, placeOf, brush, onBrush }: BrushProps) {
-  const frames = bars.filter(({ record }) => placeOf(record.id) >= 0);
+/** What a finger paints on the picture: one of its parts, or what was found. */
+export function Brush({ parts, brush, onBrush }: BrushProps) {
+  const options = [
+    { value: NO_BRUSH, label: 'none' },
+    ...parts,
+    { value: AS_FOUND, label: 'as found' },
+  ];
   return (
-    <View>
-      <Choice
-        label="Brush"
-        options={[
-          { value: NO_BRUSH, label: 'none', name: 'Brush: none' },
-          ...frames.map(({ record, number, words }) => ({
-            value: placeOf(record.id),
-            label: words.includes('\n') ? `${number}` : words,
-            name: `Brush: ${words.includes('\n') ? number : words}`,
-          })),
-          { value: AS_FOUND, label: 'as found', name: 'Brush: as found' },
-        ]}
-        value={brush}
-        onChoose={onBrush}
-      />
-    </View>
+    <Choice
+      label="Brush"
+      options={options.map((option) => ({ ...option, name: `Brush: ${option.label}` }))}
+      value={brush}
+      onChoose={onBrush}
+    />
   );
 }

@@ -15,12 +15,13 @@ import {
   laidWords,
   makingWords,
   movedWords,
-  PAINT_WORDS,
+  paintWords,
   PICTURES_WORDS,
   PURPOSE,
+  SKY_PARTS,
   wayWords,
 } from './combineWords';
-import { Brush, NO_BRUSH } from './Brush';
+import { AS_FOUND, Brush, NO_BRUSH, type BrushPart } from './Brush';
 import { FinishTapes } from './FinishTapes';
 import { exposureBars, focusBars, pictureBars, type StackBar } from './stackBars';
 import { StackBars } from './StackBars';
@@ -74,7 +75,6 @@ function Combining({ frames, recipe, onBack }: CombiningProps) {
   const made = choices(facts);
   const [mask, setMask] = useState(true);
   const [brush, setBrush] = useState(NO_BRUSH);
-  const paints = facts?.chosen === true && brush !== NO_BRUSH;
   const router = useRouter();
   const added = useFrameAdded();
   const { width, height } = useScreenRoom();
@@ -85,10 +85,14 @@ function Combining({ frames, recipe, onBack }: CombiningProps) {
     if (at) combination.correct(choosing.takeNext(at));
   };
   const paint = async (stroke: readonly SeenPlace[]): Promise<void> => {
-    const dabs = await combination.dabsAt(stroke, BRUSH_RADIUS, brush);
+    const dabs = await combination.dabsAt(stroke, BRUSH_RADIUS, held);
     if (dabs.length > 0) combination.correct(choosing.paint(dabs));
   };
   const bars = barsOf(frames, choosing, facts);
+  const parts = partsOf(choosing, bars);
+  // Another way, or other frames: what was in hand may be gone.
+  const held = brush === AS_FOUND || parts.some(({ value }) => value === brush) ? brush : NO_BRUSH;
+  const paints = facts?.chosen === true && held !== NO_BRUSH;
   const make = async (): Promise<void> => {
     const frame = await combination.make(made);
     if (!frame) return;
@@ -120,35 +124,12 @@ function Combining({ frames, recipe, onBack }: CombiningProps) {
           <ScrollView contentContainerStyle={styles.column}>
             <Says combination={combination} choosing={choosing} />
             <Ways choosing={choosing} />
-            {facts?.chosen && (
-              <>
-                <Choice
-                  label="Taken"
-                  options={[
-                    { value: true, label: 'in colours', name: 'Taken: in colours' },
-                    { value: false, label: 'not shown', name: 'Taken: not shown' },
-                  ]}
-                  value={mask}
-                  onChoose={setMask}
-                />
-                <Brush bars={bars} placeOf={choosing.placeOf} brush={brush} onBrush={setBrush} />
-              </>
-            )}
+            <MaskShown facts={facts} shown={mask} onShow={setMask} />
+            {facts?.chosen && <Brush parts={parts} brush={held} onBrush={setBrush} />}
             {frames.length <= MAX_BARS && (
               <StackBars bars={bars} leftOut={choosing.leftOut} onToggle={choosing.toggle} />
             )}
             {made.finish && <FinishTapes finish={made.finish} onFinish={choosing.setFinish} />}
-            {!!facts?.moved && (
-              <Choice
-                label="Moved"
-                options={[
-                  { value: true, label: 'hatched', name: 'Moved: hatched' },
-                  { value: false, label: 'not shown', name: 'Moved: not shown' },
-                ]}
-                value={mask}
-                onChoose={setMask}
-              />
-            )}
             {choosing.kind === 'picture' ? (
               <Text style={styles.about}>{PICTURES_WORDS}</Text>
             ) : (
@@ -172,7 +153,7 @@ interface ChoosingProps {
 
 /** What was found, or what the way does. */
 const found = (facts: CombinedFacts | null, way: WayId, frames: number): string =>
-  facts?.chosen ? PAINT_WORDS : movedWords(facts?.moved ?? null) || wayWords(way, frames);
+  facts?.chosen ? paintWords(way) : movedWords(facts?.moved ?? null) || wayWords(way, frames);
 
 /** What is being done, what was found, or what is wrong. */
 function Says({ combination, choosing }: ChoosingProps & { readonly combination: Combination }) {
@@ -186,7 +167,7 @@ function Says({ combination, choosing }: ChoosingProps & { readonly combination:
       : (taken ?? found(facts, way, used.length)));
   const laid =
     facts && !problem && !taken
-      ? laidWords(facts.aligned, facts.leftOut.map(choosing.numberOf))
+      ? laidWords(facts.aligned && way !== 'stars', facts.leftOut.map(choosing.numberOf))
       : '';
   return (
     <Text style={styles.text} role={problem ? 'alert' : 'status'}>
@@ -213,6 +194,17 @@ function Ways({ choosing }: ChoosingProps) {
   );
 }
 
+/** What can be painted: ground and sky, or the frames in the order of their bars. */
+function partsOf({ way, placeOf }: Choosing, bars: readonly StackBar[]): BrushPart[] {
+  if (way === 'stars') return SKY_PARTS.map((label, value) => ({ value, label }));
+  return bars
+    .map(({ record, number, words }) => ({
+      value: placeOf(record.id),
+      label: words.includes('\n') ? `${number}` : words,
+    }))
+    .filter(({ value }) => value >= 0);
+}
+
 /** What each frame holds, or where it is focused. */
 function barsOf(
   frames: readonly ListedFrame[],
@@ -227,6 +219,29 @@ function barsOf(
     ),
   );
   return exposureBars(frames, reach);
+}
+
+interface MaskShownProps {
+  readonly facts: CombinedFacts | null;
+  readonly shown: boolean;
+  readonly onShow: (shown: boolean) => void;
+}
+
+/** Whether what was decided by place lies over the picture. */
+function MaskShown({ facts, shown, onShow }: MaskShownProps) {
+  if (!facts?.chosen && !facts?.moved) return null;
+  const [label, seen] = facts.chosen ? ['Taken', 'in colours'] : ['Moved', 'hatched'];
+  return (
+    <Choice
+      label={label}
+      options={[
+        { value: true, label: seen, name: `${label}: ${seen}` },
+        { value: false, label: 'not shown', name: `${label}: not shown` },
+      ]}
+      value={shown}
+      onChoose={onShow}
+    />
+  );
 }
 
 interface RawKindProps {

@@ -10,6 +10,7 @@ export const PURPOSE: Readonly<Record<WayId, string>> = {
   average: 'Less noise',
   median: 'What stays',
   brightest: 'Trails',
+  stars: 'Stars as points',
   sum: 'One long exposure',
 };
 
@@ -28,6 +29,8 @@ export function wayWords(way: WayId, frames: number): string {
       return 'The middle of what the frames hold: who passed through a few of them is gone.';
     case 'brightest':
       return 'The brightest each photosite has seen: lights leave their trails.';
+    case 'stars':
+      return `The sky turned back by its own rotation, the ground as it stood: the mean of ${frames} frames.`;
     case 'sum':
       return `The light of ${frames} frames added, as in one exposure that long.`;
   }
@@ -68,12 +71,26 @@ export const PICTURES_WORDS =
   'These frames have no raw: their pictures are combined, and the new frame is a picture, too.';
 
 /** What may be done about which frame is taken where. */
-export const PAINT_WORDS =
-  'The colours show which frame is taken where. To take another, choose it as the brush and paint over the picture.';
+export const paintWords = (way: WayId): string =>
+  way === 'stars'
+    ? 'Sand is ground, as it stood; dusk is sky, turned back. Where that is wrong, choose the other as the brush and paint over the picture.'
+    : 'The colours show which frame is taken where. To take another, choose it as the brush and paint over the picture.';
 
-/** What a stroke has done. */
-export const paintedWords = (frame: number): string =>
-  frame < 0 ? 'Painted back to what was found sharpest.' : `Painted: here frame ${frame} is taken.`;
+/** Parts that stars and ground are painted by. */
+export const SKY_PARTS = ['ground', 'sky'] as const;
+
+/**
+ * What a stroke has done.
+ *
+ * @param part that was painted, from 0; below: as it was found
+ * @param number of the frame in the stack
+ */
+export function paintedWords(way: WayId, part: number, number: number): string {
+  if (part < 0) return 'Painted back to what was found.';
+  return way === 'stars'
+    ? `Painted: here is ${SKY_PARTS[part]}.`
+    : `Painted: here frame ${number} is taken.`;
+}
 
 /** What is taken at a place that was tapped. */
 export const takenWords = (frame: number, count: number): string =>

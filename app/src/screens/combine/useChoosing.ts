@@ -111,9 +111,11 @@ export function useChoosing(
     },
     paint(dabs) {
       const frame = dabs[0]?.frame ?? -1;
-      const number = frame < 0 ? -1 : frames.indexOf(used[frame]) + 1;
       const painted = [...corrections.painted, ...dabs];
-      return corrected({ ...corrections, painted }, paintedWords(number));
+      return corrected(
+        { ...corrections, painted },
+        paintedWords(way, frame, frames.indexOf(used[frame]) + 1),
+      );
     },
     taken,
     setFinish,

@@ -1,19 +1,9 @@
 import { isPartlyUnknown, UNKNOWN, type StackRaw } from '../stackRaw';
 import type { ChoiceMap } from './choiceMap';
+import { sharesOfRow } from './sharesOfRow';
 
 /** Where more than this is missing, nothing is known. */
 const MOSTLY = 0.99;
-
-/** A frame's shares of the cells along a row, between the rows of cells on straight lines. */
-function sharesOfRow(share: Float32Array, map: ChoiceMap, y: number, out: Float32Array): void {
-  const { cell, columns, rows } = map;
-  const at = Math.min(rows - 1, Math.max(0, (y + 0.5) / cell - 0.5));
-  const upper = Math.floor(at);
-  const lower = Math.min(rows - 1, upper + 1);
-  const f = at - upper;
-  for (let c = 0, i = upper * columns, j = lower * columns; c < columns; c++)
-    out[c] = share[i + c] + f * (share[j + c] - share[i + c]);
-}
 
 /** Where a frame's part of a row goes. */
 interface Row {

@@ -2,6 +2,7 @@ import { FocusStacker } from './focusStacker';
 import { Fuser } from './fuser';
 import { Gatherer } from './gatherer';
 import { Merger } from './merger';
+import { StarStacker } from './starStacker';
 import type { Combiner } from './way';
 import type { WayId } from './wayIds';
 
@@ -13,6 +14,7 @@ const COMBINERS: { readonly [Id in WayId]: (aligns: boolean) => Combiner } = {
   average: (aligns) => new Gatherer('mean', aligns),
   median: (aligns) => new Gatherer('median', aligns),
   brightest: () => new Gatherer('brightest', false),
+  stars: () => new StarStacker(),
   sum: () => new Gatherer('sum', false),
 };
 

@@ -36,6 +36,8 @@ export const isSameFocus = (stack: readonly StackFacts[]): boolean =>
 
 /** Frames among which what shines leaves trails. */
 export const hasTrails = (stack: readonly StackFacts[]): boolean =>
-  stack.length >= TRAIL_FRAMES &&
-  isSameExposure(stack) &&
-  stack.every(({ timeS }) => timeS !== null && timeS >= DARK_S);
+  stack.length >= TRAIL_FRAMES && isLongInTheDark(stack);
+
+/** Frames as long as the dark asks for. */
+export const isLongInTheDark = (stack: readonly StackFacts[]): boolean =>
+  isSameExposure(stack) && stack.every(({ timeS }) => timeS !== null && timeS >= DARK_S);

@@ -4,6 +4,7 @@ import { FOCUS } from './focus';
 import { FUSE } from './fuse';
 import { MEDIAN } from './median';
 import { MERGE } from './merge';
+import { STARS } from './stars';
 import { SUM } from './sum';
 import type { CombineWay, StackFacts } from './way';
 import type { WayId } from './wayIds';
@@ -16,6 +17,7 @@ const COMBINE_WAYS: { readonly [Id in WayId]: CombineWay<Id> } = {
   average: AVERAGE,
   median: MEDIAN,
   brightest: BRIGHTEST,
+  stars: STARS,
   sum: SUM,
 };
 
