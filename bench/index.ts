@@ -2,6 +2,7 @@ import { bundleBench, captureBench } from './page';
 import { averageBench } from './average';
 import { cameraBench } from './camera';
 import { combineBench } from './combine';
+import { combinePageBench } from './combinePage';
 import { focusStackBench } from './focusStack';
 import { enginesBench } from './engines';
 import { fieldBench } from './field';
@@ -30,7 +31,7 @@ const GROUPS: Readonly<Record<string, () => Result[] | Promise<Result[]>>> = {
   field: fieldBench,
   camera: cameraBench,
   average: averageBench,
-  combine: () => [...combineBench(), ...focusStackBench()],
+  combine: async () => [...combineBench(), ...focusStackBench(), ...(await combinePageBench())],
   engines: enginesBench,
   store: storeBench,
   rolls: rollsBench,

@@ -1,8 +1,13 @@
+import { sourceFile, sourceKind } from '../src/combine/sourceFile';
+import { exposureBars, focusBars, pictureBars } from '../src/screens/combine/stackBars';
+import type { ListedFrame } from '../src/storage/madeFrame';
 import {
   laidWords,
   makingWords,
   movedWords,
   nextFrame,
+  paintedWords,
+  paintWords,
   takenWords,
   wayWords,
 } from '../src/screens/combine/combineWords';
@@ -38,5 +43,59 @@ describe('what Combine says', () => {
 
   test('noise falls by the root of the number', () => {
     expect(wayWords('average', 9)).toMatch(/noise 3\.0 times less/);
+  });
+
+  test('what colours stand for, and what a stroke has done', () => {
+    expect(paintWords('focus')).toMatch(/which frame is taken where/);
+    expect(paintWords('stars')).toMatch(/ground, as it stood/);
+    expect(paintedWords('focus', 2, 5)).toBe('Painted: here frame 5 is taken.');
+    expect(paintedWords('stars', 1, 2)).toBe('Painted: here is sky.');
+    expect(paintedWords('stars', -1, 0)).toBe('Painted back to what was found.');
+  });
+});
+
+describe('the frames of a stack', () => {
+  const frame = (id: string, facts: object, kinds = ['dng']): ListedFrame =>
+    ({
+      record: {
+        id,
+        camera: 'simulated',
+        timeS: 1 / 60,
+        iso: 100,
+        focusDioptres: null,
+        files: kinds.map((kind) => ({ kind })),
+        ...facts,
+      },
+    }) as unknown as ListedFrame;
+
+  test('stand by what they hold, the least exposed first', () => {
+    const frames = [frame('a', { timeS: 1 / 15 }), frame('b', { timeS: 1 / 250 })];
+    const bars = exposureBars(frames, new Map([['b', { clipStops: 6, floorStops: -4 }]]));
+    expect(bars.map(({ record, number }) => [record.id, number])).toEqual([
+      ['b', 2],
+      ['a', 1],
+    ]);
+    expect(bars[0]).toMatchObject({ holds: 'holds +6 to −4 stops', bar: { top: 0, height: 1 } });
+    expect(bars[1]).toMatchObject({ holds: '', bar: null });
+    expect(pictureBars(frames).map(({ bar }) => bar!.top)).toEqual([0, 0.5]);
+  });
+
+  test('or by where they are focused, the nearest first and lowest, each in its colour', () => {
+    const frames = [1, 4, 2].map((d) => frame(`d${d}`, { focusDioptres: d }));
+    const bars = focusBars(frames, new Set(['d2']));
+    expect(bars.map(({ words }) => words)).toEqual(['0.25 m', '0.5 m', '1 m']);
+    expect(bars.map(({ bar }) => bar?.top)).toEqual([0.5, undefined, 0]);
+    expect(new Set(bars.map(({ colour }) => colour)).size).toBe(3);
+    const unknown = focusBars([frame('x', {}), frame('y', { focusDioptres: 1 })], new Set());
+    expect(unknown.map(({ holds }) => holds)).toEqual(['', '']);
+  });
+
+  test('are combined by their raws where two have one, else by their pictures', () => {
+    const raws = [frame('a', {}, ['dng', 'jpeg']), frame('b', {}), frame('c', {}, ['jpeg'])];
+    expect(sourceKind(raws)).toBe('raw');
+    expect(raws.map((one) => sourceFile(one, 'raw')?.kind)).toEqual(['dng', 'dng', undefined]);
+    const pictures = [raws[0], raws[2]];
+    expect(sourceKind(pictures)).toBe('picture');
+    expect(pictures.map((one) => sourceFile(one, 'picture')?.kind)).toEqual(['jpeg', 'jpeg']);
   });
 });

@@ -15,18 +15,16 @@ const OPACITY = 150;
  * Which frame is taken where, each in its own colour, the fainter the less one prevails: a picture
  * of the raw's crop, as large as is asked for.
  *
- * @param order of the frames' colours: of each its place in the order of focus
  * @param crop the part of the raw that is seen, in photosites
  */
 export function choiceMask(
   { cell, columns, rows, shares }: ChoiceMap,
-  order: readonly number[],
   crop: Box,
   width: number,
   height: number,
 ): OffscreenCanvas {
   const n = shares.length;
-  const colours = order.map((place) => frameColour(place, n));
+  const colours = shares.map((_, place) => frameColour(place, n));
   const cells = new ImageData(columns, rows);
   for (let i = 0; i < columns * rows; i++) {
     let [r, g, b, most] = [0, 0, 0, 0];

@@ -4,7 +4,6 @@ import {
   CombineError,
   decimated,
   fitsWhole,
-  focusOrder,
   finishPlanOf,
   movedAt,
   reachOf,
@@ -115,14 +114,6 @@ export class Combination {
   /** What each frame holds, in stops about what the one in the middle renders as mid-grey. */
   get reach() {
     return this.files.map((file) => reachOf(file, this.combined.result.file));
-  }
-
-  /** Of each part of the map of what is taken where its place among the colours, the nearest first. */
-  get maskOrder(): number[] {
-    // Ground, then sky.
-    if (this.way === 'stars') return [0, 1];
-    const { leftOut } = this.combined;
-    return focusOrder(this.files.filter((_, i) => !leftOut.includes(i)));
   }
 
   small(choices: FinishChoices | null, longPx: number) {

@@ -98,8 +98,7 @@ function draw(): void {
   const picture = canvasOf(small.data, small.width, small.height);
   const over = (layer: OffscreenCanvas): void => picture.getContext('2d')!.drawImage(layer, 0, 0);
   if (mask && moved) over(movedMask(moved, raw.crop, small.width, small.height));
-  if (mask && choice)
-    over(choiceMask(choice, combination.maskOrder, raw.crop, small.width, small.height));
+  if (mask && choice) over(choiceMask(choice, raw.crop, small.width, small.height));
   const seen = orientedCanvas(picture, orientation, Infinity);
   canvas.width = Math.round(look.width);
   canvas.height = Math.round(look.height);

@@ -45,7 +45,6 @@ export {
 } from './ways/way';
 export { fuse } from './fuse/fuse';
 export { isPicture, pictureFrame } from './picture/pictureFrame';
-export { focusOrder } from './focus/byFocus';
 export { choiceOf, type ChoiceMap, paintedOver } from './focus/choiceMap';
 export { sharpnessOf } from './focus/sharpness';
 export { stackRows } from './focus/stackRows';

@@ -211,7 +211,10 @@ function barsOf(
   { way, used, leftOut, kind }: Choosing,
   facts: CombinedFacts | null,
 ): StackBar[] {
-  if (way === 'focus') return focusBars(frames, leftOut);
+  if (way === 'focus') {
+    const notIn = (facts?.leftOut ?? []).map((place) => used[place]?.record.id ?? '');
+    return focusBars(frames, new Set([...leftOut, ...notIn]));
+  }
   if (kind === 'picture') return pictureBars(frames);
   const reach = new Map(
     used.flatMap(({ record }, i): [string, Reach][] =>

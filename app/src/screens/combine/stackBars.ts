@@ -53,14 +53,15 @@ export function exposureBars(
         holds: its
           ? `holds ${stopsWords(its.clipStops)} to ${stopsWords(its.floorStops)} stops`
           : '',
-        bar: its && {
-          top: (top - its.clipStops) / (top - foot),
-          height: Math.max(THINNEST, (its.clipStops - its.floorStops) / (top - foot)),
-        },
+        bar: its
+          ? {
+              top: (top - its.clipStops) / (top - foot),
+              height: Math.max(THINNEST, (its.clipStops - its.floorStops) / (top - foot)),
+            }
+          : null,
         colour: null,
       };
-    })
-    .map((frame) => ({ ...frame, bar: frame.bar ?? null }));
+    });
 }
 
 /**
@@ -78,7 +79,7 @@ export function pictureBars(frames: readonly ListedFrame[]): StackBar[] {
 /**
  * Where each frame is focused, the nearest first and lowest, in the colour of its places.
  *
- * @param leftOut ids of those that take no part
+ * @param leftOut ids of those that are not in it
  */
 export function focusBars(
   frames: readonly ListedFrame[],

@@ -7,9 +7,3 @@ export function byFocus(files: readonly Pick<RawFile, 'exif'>[]): number[] {
   if (at.some(Number.isNaN)) return places;
   return places.sort((a, b) => 1 / at[b] - 1 / at[a]);
 }
-
-/** Of each frame where it stands in that order. */
-export function focusOrder(files: readonly Pick<RawFile, 'exif'>[]): number[] {
-  const order = byFocus(files);
-  return files.map((_, i) => order.indexOf(i));
-}

@@ -9,7 +9,7 @@ export interface ChoiceMap {
   readonly cell: number;
   readonly columns: number;
   readonly rows: number;
-  /** Of each frame, in their order, its share of every cell: they add up to 1. */
+  /** Of each frame, the nearest first, its share of every cell: they add up to 1. */
   readonly shares: readonly Float32Array[];
 }
 

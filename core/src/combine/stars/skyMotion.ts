@@ -12,8 +12,8 @@ interface Pair {
 const FIRST_SEARCH = 0.012;
 /** And so far, in photosites, once it is known how the sky turns. */
 const NEXT_SEARCH = 6;
-/** Pairs that lie further from the motion found than this, in photosites, are none. */
-const AGREES = 1.5;
+/** Pairs that lie further from the motion found than this, in photosites, are none; less and less. */
+const AGREES = [1.5, 1, 0.7, 0.5, 0.5] as const;
 /** Fewer pairs than this say nothing. */
 const FEWEST = 8;
 /** Fewer than this say no more than a shift, a turn and a scale. */
@@ -67,13 +67,14 @@ function similarityOf(a: Pair, b: Pair): Homography | null {
 /**
  * The motion that most pairs agree on, fitted to those by least squares; null where too few do.
  *
- * @param start a motion that is right within `AGREES` already; null: it is looked for
+ * @param start a motion that is nearly right already; null: it is looked for
  */
 function fitted(pairs: readonly Pair[], start: Homography | null): Homography | null {
   let motion = start ?? agreedOn(pairs);
-  for (let round = 0; round < 4 && motion; round++) {
+  for (const near of AGREES) {
+    if (!motion) return null;
     const now: Homography = motion;
-    const agree = pairs.filter((pair) => offBy(now, pair) < AGREES);
+    const agree = pairs.filter((pair) => offBy(now, pair) < near);
     if (agree.length < FEWEST) return null;
     motion = agree.length < ENOUGH ? similarityFit(agree) : homographyFit(agree);
   }
@@ -91,7 +92,10 @@ function agreedOn(pairs: readonly Pair[]): Homography | null {
     const motion = similarityOf(a, b);
     if (!motion) continue;
     // Over the whole frame a turn of the camera is no similarity: pairs may lie farther off.
-    const agree = pairs.reduce((sum, pair) => sum + (offBy(motion, pair) < 2 * AGREES ? 1 : 0), 0);
+    const agree = pairs.reduce(
+      (sum, pair) => sum + (offBy(motion, pair) < 2 * AGREES[0] ? 1 : 0),
+      0,
+    );
     if (agree > most) [best, most] = [motion, agree];
   }
   return best;
@@ -126,12 +130,14 @@ function homographyFit(pairs: readonly Pair[]): Homography | null {
 
 /**
  * How the sky turns from frame to frame, found from the stars themselves: each frame against the
- * first, one after the other, as the sky goes on as it has gone.
+ * first, one after the other, as the sky goes on as it has gone, behind clouds too.
  */
 export class SkyMotion {
-  private before: Homography = STILL;
+  private step: Homography = STILL;
   private last: Homography = STILL;
   private isKnown = false;
+  /** Frames since the last that was found. */
+  private missed = 0;
 
   /** @param longerSide of the frames, in photosites */
   constructor(
@@ -149,17 +155,23 @@ export class SkyMotion {
           ),
           null,
         );
-    if (!found) return null;
-    this.before = this.isKnown ? this.last : STILL;
+    if (!found) {
+      this.missed++;
+      return null;
+    }
+    // What it does from one frame to the next, however many lay between.
+    const step = this.isKnown ? composed(inverse(this.last), found) : found;
+    this.step = this.missed === 0 ? step : this.step;
     this.last = found;
     this.isKnown = true;
+    this.missed = 0;
     return found;
   }
 
   private follow(stars: readonly Star[]): Homography | null {
-    // The same step once more.
-    const step = composed(inverse(this.before), this.last);
-    const expected = composed(this.last, step);
-    return fitted(paired(this.first, stars, expected, NEXT_SEARCH), expected);
+    let expected = this.last;
+    for (let n = 0; n <= this.missed; n++) expected = composed(expected, this.step);
+    const pairs = paired(this.first, stars, expected, NEXT_SEARCH * (1 + this.missed));
+    return fitted(pairs, expected) ?? fitted(pairs, null);
   }
 }

@@ -1,10 +1,8 @@
 import type { RawFile } from '../../files/rawFile';
-import { alignBracket, commonBox } from '../align/alignStack';
 import { alignedFile } from '../align/alignedFile';
-import { STILL } from '../align/homography';
-import { warpRaw } from '../align/warpRaw';
+import { byExposure, layStack, middleOf } from '../align/layStack';
 import { fuse } from '../fuse/fuse';
-import { checkStack, CombineError, type StackRaw } from '../stackRaw';
+import { CombineError, type StackRaw } from '../stackRaw';
 import type { Combined, Combiner, Corrections } from './way';
 
 /** Pictures of different exposures on their way to become one. */
@@ -23,36 +21,19 @@ export class Fuser implements Combiner {
 
   combine(_: Corrections, onShare: (share: number) => void): Combined {
     const { stack, files } = this;
-    checkStack(stack);
-    const order = stack.map((__, i) => i).sort((a, b) => stack[a].exposure - stack[b].exposure);
-    const reference = order[Math.floor((order.length - 1) / 2)];
-    const motions = this.aligns
-      ? alignBracket(
-          order.map((place) => stack[place]),
-          order.indexOf(reference),
-        )
-      : order.map(() => STILL);
-    const used = order.filter((__, k) => motions[k] !== null);
-    if (used.length < 2)
-      throw new CombineError(
-        'These pictures cannot be laid on one another: they show different things.',
-      );
-    const known = motions.filter((motion) => motion !== null);
-    const aligned = known.some((motion) => motion !== STILL);
-    const { width, height } = stack[0];
-    const file = aligned
-      ? alignedFile(files[reference], commonBox(known, width, height))
-      : files[reference];
-    const laid = used.map((place, k) => (aligned ? warpRaw(stack[place], known[k]) : stack[place]));
+    const order = byExposure(stack);
+    const { frames, leftOut, aligned, common } = layStack(stack, order, this.aligns);
+    const reference = order[middleOf(order.length)];
+    const own = files[reference];
     return {
       reference,
       moved: null,
       choice: null,
-      leftOut: order.filter((__, k) => motions[k] === null),
+      leftOut,
       aligned,
       result: {
-        light: fuse(laid, onShare),
-        file,
+        light: fuse(frames, onShare),
+        file: aligned ? alignedFile(own, common) : own,
         noise: stack[reference].noise,
         baselineExposure: 0,
       },
