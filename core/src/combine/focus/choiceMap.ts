@@ -19,15 +19,15 @@ const HALVINGS = 3;
 const COARSER = 2;
 
 /** A frame's sharpness, that of its neighbourhood at every size with it. */
-function gathered({ columns, rows, energy }: Sharpness): Float32Array {
+function gathered({ columns, rows, energy }: Sharpness, coarser: number): Float32Array {
   const sizes: Plane[] = [{ width: columns, height: rows, data: energy }];
   for (let n = 0; n < HALVINGS; n++) sizes.push(halvedSmoothly(sizes[n]));
   let sum = sizes[HALVINGS];
   for (let n = HALVINGS - 1; n >= 0; n--) {
     const { width, height, data } = sizes[n];
-    const coarser = doubledSmoothly(sum, width, height);
-    for (let i = 0; i < data.length; i++) coarser[i] = data[i] + COARSER * coarser[i];
-    sum = { width, height, data: coarser };
+    const around = doubledSmoothly(sum, width, height);
+    for (let i = 0; i < data.length; i++) around[i] = data[i] + coarser * around[i];
+    sum = { width, height, data: around };
   }
   return sum.data;
 }
@@ -35,10 +35,12 @@ function gathered({ columns, rows, energy }: Sharpness): Float32Array {
 /**
  * The frames' shares of a focus stack: each counts by its sharpness, gathered over a pyramid (Burt
  * and Adelson 1983), to the fourth power: enough for the sharper one to prevail. An edge that is sharp in one frame so decides over its own blur in the others: no halo is left around it. Where there is no more than noise, all count alike.
+ *
+ * @param coarser how much more each coarser size of the pyramid counts
  */
-export function choiceOf(frames: readonly Sharpness[]): ChoiceMap {
+export function choiceOf(frames: readonly Sharpness[], coarser = COARSER): ChoiceMap {
   const { columns, rows } = frames[0];
-  const shares = frames.map(gathered);
+  const shares = frames.map((frame) => gathered(frame, coarser));
   for (let i = 0; i < columns * rows; i++) {
     let most = 0;
     for (const sharp of shares) if (sharp[i] > most) most = sharp[i];

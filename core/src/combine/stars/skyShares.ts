@@ -5,6 +5,9 @@ import { isPartlyUnknown, UNKNOWN, type StackRaw } from '../stackRaw';
 /** Noise is added once more on both sides: what differs by less decides nothing. */
 const FLOOR = 1;
 
+/** An edge of the ground says less of the sky beside it than a sharp edge of its blur. */
+const AROUND = 1;
+
 /**
  * What is ground and what is sky, found from how frames disagree: as they stand where the sky has
  * moved, and turned with the stars where the ground then has.
@@ -33,10 +36,13 @@ export class SkyShares {
   /** Shares of the ground, and of the sky. */
   shares(): ChoiceMap {
     // Where frames disagree as they stand, the sky moves; where they do once turned, the ground does.
-    return choiceOf([
-      { ...this.grid, energy: this.turning },
-      { ...this.grid, energy: this.standing },
-    ]);
+    return choiceOf(
+      [
+        { ...this.grid, energy: this.turning },
+        { ...this.grid, energy: this.standing },
+      ],
+      AROUND,
+    );
   }
 
   /** Adds to each cell by how much more than noise two frames differ in its squares. */
