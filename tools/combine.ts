@@ -99,8 +99,8 @@ export const combine =
       combiner.add(file, frame);
       sources.push(file);
     }
-    if (id === 'merge' && sources.some(isPicture))
-      throw new UsageError('merge takes raws; fuse blends pictures');
+    if (way.rawsOnly && sources.some(isPicture))
+      throw new UsageError(`${id} takes raws; fuse blends pictures`);
     const combined = combiner.combine(NO_CORRECTIONS, () => {});
     const reference = sources[combined.reference];
     const taken = Date.parse(takenAt(reference.exif) ?? '');

@@ -34,6 +34,9 @@ export function combinedFrame(
   const { stem, camera, place, timeS, iso, lens, focusDioptres, white } = record;
   const last = Math.max(...sources.map((frame) => frame.record.capturedAt));
   const used = sources.filter((_, i) => !leftOut.includes(i));
+  /** A painted frame by its place among those that are in it; as found where it is not. */
+  const placeIn = (frame: number): number =>
+    frame < 0 || choices.way !== 'focus' ? frame : used.indexOf(sources[frame]);
   // Beside its stack, just behind it.
   const capturedAt = last + 1;
   const roll: CurrentRoll = { id: decision.roll, name: decision.roll };
@@ -58,7 +61,11 @@ export function combinedFrame(
         average: null,
         roll: roll.id,
         series: null,
-        combined: { ...choices, sources: used.map((frame) => frame.record.id) },
+        combined: {
+          ...choices,
+          painted: choices.painted.map((dab) => ({ ...dab, frame: placeIn(dab.frame) })),
+          sources: used.map((frame) => frame.record.id),
+        },
       },
       name: { epochMs: capturedAt, offsetMinutes: 0, place: '', time: '', iso: '' },
       files: made.files,

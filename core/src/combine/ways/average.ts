@@ -5,6 +5,7 @@ import type { CombineWay } from './way';
 export const AVERAGE: CombineWay<'average'> = {
   id: 'average',
   finishes: false,
+  rawsOnly: false,
   maxFrames: Infinity,
   fits: (stack) =>
     isSameExposure(stack) && isSameFocus(stack) ? (hasTrails(stack) ? 0.6 : 0.9) : 0,

@@ -5,6 +5,7 @@ import type { CombineWay } from './way';
 export const BRIGHTEST: CombineWay<'brightest'> = {
   id: 'brightest',
   finishes: false,
+  rawsOnly: false,
   maxFrames: Infinity,
   fits: (stack) =>
     hasTrails(stack) ? 0.95 : isSameExposure(stack) && isSameFocus(stack) ? 0.4 : 0,

@@ -8,6 +8,7 @@ const STEPPED_DIOPTRES = 0.1;
 export const FOCUS: CombineWay<'focus'> = {
   id: 'focus',
   finishes: false,
+  rawsOnly: false,
   maxFrames: 16,
   fits(stack) {
     if (!isSameExposure(stack)) return 0;

@@ -8,6 +8,7 @@ const BRACKET_STOPS = 0.5;
 export const FUSE: CombineWay<'fuse'> = {
   id: 'fuse',
   finishes: false,
+  rawsOnly: false,
   maxFrames: 9,
   fits: (stack) => (areRaws(stack) ? 0 : exposureSpread(stack) > BRACKET_STOPS ? 1 : 0.35),
 };

@@ -1,5 +1,6 @@
 import { AVERAGE } from './average';
 import { BRIGHTEST } from './brightest';
+import { areRaws } from './facts';
 import { FOCUS } from './focus';
 import { FUSE } from './fuse';
 import { MEDIAN } from './median';
@@ -26,6 +27,7 @@ export const wayOf = (id: WayId): CombineWay<WayId> => COMBINE_WAYS[id];
 /** The ways that fit a stack, the best first. */
 export const waysFor = (stack: readonly StackFacts[]): WayId[] =>
   Object.values(COMBINE_WAYS)
+    .filter(({ rawsOnly }) => !rawsOnly || areRaws(stack))
     .map((way) => ({ id: way.id, fits: way.fits(stack) }))
     .filter(({ fits }) => fits > 0)
     .sort((a, b) => b.fits - a.fits)

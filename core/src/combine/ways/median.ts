@@ -8,6 +8,7 @@ const MIN_FRAMES = 3;
 export const MEDIAN: CombineWay<'median'> = {
   id: 'median',
   finishes: false,
+  rawsOnly: false,
   maxFrames: Infinity,
   fits: (stack) =>
     stack.length >= MIN_FRAMES && isSameExposure(stack) && isSameFocus(stack) ? 0.5 : 0,

@@ -1,4 +1,4 @@
-import { areRaws, exposureSpread } from './facts';
+import { exposureSpread } from './facts';
 import type { CombineWay } from './way';
 
 /** Exposures that lie further apart than this, in stops, are a bracket. */
@@ -8,6 +8,7 @@ const BRACKET_STOPS = 0.5;
 export const MERGE: CombineWay<'merge'> = {
   id: 'merge',
   finishes: true,
+  rawsOnly: true,
   maxFrames: 12,
-  fits: (stack) => (!areRaws(stack) ? 0 : exposureSpread(stack) > BRACKET_STOPS ? 1 : 0.1),
+  fits: (stack) => (exposureSpread(stack) > BRACKET_STOPS ? 1 : 0.1),
 };

@@ -74,6 +74,8 @@ export interface CombineWay<Id extends WayId> {
   readonly id: Id;
   /** Its range is to be finished: the light does not fit a picture as it is. */
   readonly finishes: boolean;
+  /** It needs light as a sensor held it: not for pictures that were developed before. */
+  readonly rawsOnly: boolean;
   /** It holds all frames at once: no more than this many. */
   readonly maxFrames: number;
   /** How well it fits a stack, 0..1; 0: not at all. */
