@@ -109,6 +109,12 @@ describe('what fits a stack', () => {
     expect(waysFor(stack)[0]).toBe(way);
   });
 
+  test('frames focused apart become sharp all over; where that is not known, they may be', () => {
+    expect(waysFor(facts(3, (i) => ({ focusDioptres: i })))[0]).toBe('focus');
+    expect(waysFor(facts(3, () => ({})))).not.toContain('focus');
+    expect(waysFor(facts(3, () => ({ focusDioptres: null }))).at(-1)).toBe('focus');
+  });
+
   test('frames focused apart are not averaged, nor are exposures apart', () => {
     expect(waysFor(facts(4, (i) => ({ focusDioptres: i })))).not.toContain('average');
     expect(waysFor(facts(3, (i) => ({ timeS: 2 ** (2 * i) / 60 })))).toEqual(['merge']);

@@ -13,7 +13,8 @@ export const FOCUS: CombineWay<'focus'> = {
   fits(stack) {
     if (!isSameExposure(stack)) return 0;
     // Where the files do not say where they are focused, they may be steps all the same.
-    if (isSameFocus(stack)) return 0.05;
+    if (stack.some(({ focusDioptres }) => focusDioptres === null)) return 0.05;
+    if (isSameFocus(stack)) return 0;
     return focusSpread(stack) > STEPPED_DIOPTRES ? 1 : 0.5;
   },
 };
