@@ -34,7 +34,9 @@ function gathered({ columns, rows, energy }: Sharpness, coarser: number): Float3
 
 /**
  * The frames' shares of a focus stack: each counts by its sharpness, gathered over a pyramid (Burt
- * and Adelson 1983), to the fourth power: enough for the sharper one to prevail. An edge that is sharp in one frame so decides over its own blur in the others: no halo is left around it. Where there is no more than noise, all count alike.
+ * and Adelson 1983), to the fourth power: enough for the sharper one to prevail. An edge that is
+ * sharp in one frame so decides over its own blur in the others: no halo is left around it. Where
+ * there is no more than noise, all count alike.
  *
  * @param coarser how much more each coarser size of the pyramid counts
  */
