@@ -33,7 +33,7 @@ const BENCH =
   '/?lens=main&mp=3&files=dng&support=tripod&nd=0&iso=100&scene=packing-bench&time=1/25&series=focus:at:0.33m:0.5m:1.2m';
 
 const NIGHT =
-  '/?lens=main&mp=3&files=dng&support=tripod&nd=0&iso=1600&scene=stars-over-the-pans&time=8&focus=inf&clock=15&series=interval:3:4';
+  '/?lens=main&mp=3&crop=2&files=dng&support=tripod&nd=0&iso=1600&scene=stars-over-the-pans&time=8&focus=inf&clock=15&series=interval:3:4';
 
 const PICTURE = '[data-testid=combined]';
 const STACK = '[role=link][aria-label^="Series of"]';

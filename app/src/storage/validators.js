@@ -589,122 +589,122 @@ type:"integer",minimum:1},chunks:{type:"integer",minimum:1,maximum:4096}},requir
 longestHandheldS:{type:["number","null"]},focusedAt:{oneOf:[{type:"null"},{type:"object",properties:{x:{type:"number",minimum:0,
 maximum:1},y:{type:"number",minimum:0,maximum:1}},required:["x","y"],additionalProperties:!1}]},combined:{oneOf:[{type:"\
 null"},{type:"object",properties:{sources:{type:"array",minItems:2,maxItems:5e3,items:{type:"string",maxLength:64}},way:{
-enum:["merge","fuse","focus","average","median","brightest","sum"]},moved:{type:"array",maxItems:5e3,items:{type:"object",
-properties:{x:{type:"number",minimum:0,maximum:1},y:{type:"number",minimum:0,maximum:1},frame:{type:"integer"}},required:[
-"x","y","frame"],additionalProperties:!1}},painted:{type:"array",maxItems:2e4,items:{type:"object",properties:{x:{type:"\
-number"},y:{type:"number"},radius:{type:"number",minimum:0,maximum:1},frame:{type:"integer"}},required:["x","y","radius",
-"frame"],additionalProperties:!1}},finish:{oneOf:[{type:"null"},{type:"object",properties:{brightness:{type:"number"},range:{
-type:"number"},detail:{type:"number"}},required:["brightness","range","detail"],additionalProperties:!1}]},floating:{type:"\
-boolean"}},required:["sources","way","moved","finish","floating"],additionalProperties:!1}]},words:{type:"object",properties:{
-source:{type:"string",maxLength:200},summary:{type:"string",maxLength:200}},required:["source","summary"],additionalProperties:!1}},
-required:["version","id","capturedAt","camera","place","origin","timeS","iso","compClicks","lens","focusDioptres","white",
-"clippedShare","width","height","average","roll","stem","series","files"],additionalProperties:!1},Pe=new RegExp("^[a-z0\
--9-]{8,64}$","u");function L(t,{instancePath:i="",parentData:de,parentDataProperty:ce,rootData:ye=t}={}){let r=null,e=0;
-if(e===0)if(t&&typeof t=="object"&&!Array.isArray(t)){let G;if(t.version===void 0&&(G="version")||t.id===void 0&&(G="id")||
-t.capturedAt===void 0&&(G="capturedAt")||t.camera===void 0&&(G="camera")||t.place===void 0&&(G="place")||t.origin===void 0&&
-(G="origin")||t.timeS===void 0&&(G="timeS")||t.iso===void 0&&(G="iso")||t.compClicks===void 0&&(G="compClicks")||t.lens===
-void 0&&(G="lens")||t.focusDioptres===void 0&&(G="focusDioptres")||t.white===void 0&&(G="white")||t.clippedShare===void 0&&
-(G="clippedShare")||t.width===void 0&&(G="width")||t.height===void 0&&(G="height")||t.average===void 0&&(G="average")||t.
-roll===void 0&&(G="roll")||t.stem===void 0&&(G="stem")||t.series===void 0&&(G="series")||t.files===void 0&&(G="files"))return L.
-errors=[{instancePath:i,schemaPath:"#/required",keyword:"required",params:{missingProperty:G}}],!1;{const W=e;for(const p in t)
-if(!ke.call(fe.properties,p)){return L.errors=[{instancePath:i,schemaPath:"#/additionalProperties",keyword:"additionalPr\
-operties",params:{additionalProperty:p}}],!1;break}if(W===e){if(t.version!==void 0){const p=e;if(t.version!==2)return L.
-errors=[{instancePath:i+"/version",schemaPath:"#/properties/version/const",keyword:"const",params:{allowedValue:2}}],!1;
-var a=p===e}else var a=!0;if(a){if(t.id!==void 0){let p=t.id;const S=e;if(e===S)if(typeof p=="string"){if(!Pe.test(p))return L.
-errors=[{instancePath:i+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{pattern:"^[a-z0-9-]{8,64}$"}}],
-!1}else return L.errors=[{instancePath:i+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type:"string"}}],
-!1;var a=S===e}else var a=!0;if(a){if(t.capturedAt!==void 0){let p=t.capturedAt;const S=e;if(e===S)if(typeof p=="number"&&
-isFinite(p)){if(p<0||isNaN(p))return L.errors=[{instancePath:i+"/capturedAt",schemaPath:"#/properties/capturedAt/minimum",
-keyword:"minimum",params:{comparison:">=",limit:0}}],!1}else return L.errors=[{instancePath:i+"/capturedAt",schemaPath:"\
-#/properties/capturedAt/type",keyword:"type",params:{type:"number"}}],!1;var a=S===e}else var a=!0;if(a){if(t.camera!==void 0){
-let p=t.camera;const S=e;if(!(p==="simulated"||p==="browser"||p==="file"))return L.errors=[{instancePath:i+"/camera",schemaPath:"\
-#/properties/camera/enum",keyword:"enum",params:{allowedValues:fe.properties.camera.enum}}],!1;var a=S===e}else var a=!0;
-if(a){if(t.place!==void 0){let p=t.place;const S=e;if(e===S)if(typeof p=="string"){if(se(p)>200)return L.errors=[{instancePath:i+
-"/place",schemaPath:"#/properties/place/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else return L.errors=[{instancePath:i+
-"/place",schemaPath:"#/properties/place/type",keyword:"type",params:{type:"string"}}],!1;var a=S===e}else var a=!0;if(a){
-if(t.origin!==void 0){let p=t.origin;const S=e;if(!(p==="raw"||p==="video-frame"||p==="photo"||p==="photo-remade"||p==="\
-average"||p==="opened"||p==="combined"))return L.errors=[{instancePath:i+"/origin",schemaPath:"#/properties/origin/enum",
-keyword:"enum",params:{allowedValues:fe.properties.origin.enum}}],!1;var a=S===e}else var a=!0;if(a){if(t.timeS!==void 0){
-let p=t.timeS;const S=e;if(!(typeof p=="number"&&isFinite(p))&&p!==null)return L.errors=[{instancePath:i+"/timeS",schemaPath:"\
-#/properties/timeS/type",keyword:"type",params:{type:fe.properties.timeS.type}}],!1;var a=S===e}else var a=!0;if(a){if(t.
-iso!==void 0){let p=t.iso;const S=e;if(!(typeof p=="number"&&isFinite(p))&&p!==null)return L.errors=[{instancePath:i+"/i\
-so",schemaPath:"#/properties/iso/type",keyword:"type",params:{type:fe.properties.iso.type}}],!1;var a=S===e}else var a=!0;
-if(a){if(t.compClicks!==void 0){let p=t.compClicks;const S=e;if(!(typeof p=="number"&&isFinite(p))&&p!==null)return L.errors=
-[{instancePath:i+"/compClicks",schemaPath:"#/properties/compClicks/type",keyword:"type",params:{type:fe.properties.compClicks.
-type}}],!1;var a=S===e}else var a=!0;if(a){if(t.lens!==void 0){let p=t.lens;const S=e;if(typeof p!="string"&&p!==null)return L.
-errors=[{instancePath:i+"/lens",schemaPath:"#/properties/lens/type",keyword:"type",params:{type:fe.properties.lens.type}}],
-!1;if(e===S&&typeof p=="string"&&se(p)>64)return L.errors=[{instancePath:i+"/lens",schemaPath:"#/properties/lens/maxLeng\
-th",keyword:"maxLength",params:{limit:64}}],!1;var a=S===e}else var a=!0;if(a){if(t.focusDioptres!==void 0){let p=t.focusDioptres;
-const S=e;if(!(typeof p=="number"&&isFinite(p))&&p!==null)return L.errors=[{instancePath:i+"/focusDioptres",schemaPath:"\
-#/properties/focusDioptres/type",keyword:"type",params:{type:fe.properties.focusDioptres.type}}],!1;var a=S===e}else var a=!0;
-if(a){if(t.white!==void 0){let p=t.white;const S=e,s=e;let P=!1,b=null;const w=e;if(p!==null){const y={instancePath:i+"/\
-white",schemaPath:"#/properties/white/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[y]:r.push(y),e++}var $=w===
-e;$&&(P=!0,b=0);const A=e;if(e===A)if(p&&typeof p=="object"&&!Array.isArray(p)){let y;if(p.kelvin===void 0&&(y="kelvin")||
-p.tint===void 0&&(y="tint")){const T={instancePath:i+"/white",schemaPath:"#/properties/white/oneOf/1/required",keyword:"\
-required",params:{missingProperty:y}};r===null?r=[T]:r.push(T),e++}else{const T=e;for(const o in p)if(!(o==="kelvin"||o===
-"tint")){const c={instancePath:i+"/white",schemaPath:"#/properties/white/oneOf/1/additionalProperties",keyword:"addition\
-alProperties",params:{additionalProperty:o}};r===null?r=[c]:r.push(c),e++;break}if(T===e){if(p.kelvin!==void 0){let o=p.
-kelvin;const c=e;if(!(typeof o=="number"&&isFinite(o))){const n={instancePath:i+"/white/kelvin",schemaPath:"#/properties\
-/white/oneOf/1/properties/kelvin/type",keyword:"type",params:{type:"number"}};r===null?r=[n]:r.push(n),e++}var N=c===e}else
-var N=!0;if(N)if(p.tint!==void 0){let o=p.tint;const c=e;if(!(typeof o=="number"&&isFinite(o))){const l={instancePath:i+
-"/white/tint",schemaPath:"#/properties/white/oneOf/1/properties/tint/type",keyword:"type",params:{type:"number"}};r===null?
-r=[l]:r.push(l),e++}var N=c===e}else var N=!0}}}else{const y={instancePath:i+"/white",schemaPath:"#/properties/white/one\
-Of/1/type",keyword:"type",params:{type:"object"}};r===null?r=[y]:r.push(y),e++}var $=A===e;if($&&P?(P=!1,b=[b,1]):$&&(P=
-!0,b=1),P)e=s,r!==null&&(s?r.length=s:r=null);else{const y={instancePath:i+"/white",schemaPath:"#/properties/white/oneOf",
-keyword:"oneOf",params:{passingSchemas:b}};return r===null?r=[y]:r.push(y),e++,L.errors=r,!1}var a=S===e}else var a=!0;if(a){
-if(t.clippedShare!==void 0){let p=t.clippedShare;const S=e,s=e;let P=!1,b=null;const w=e;if(p!==null){const y={instancePath:i+
-"/clippedShare",schemaPath:"#/properties/clippedShare/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[y]:
-r.push(y),e++}var J=w===e;J&&(P=!0,b=0);const A=e;if(e===A)if(Array.isArray(p))if(p.length>3){const y={instancePath:i+"/\
-clippedShare",schemaPath:"#/properties/clippedShare/oneOf/1/maxItems",keyword:"maxItems",params:{limit:3}};r===null?r=[y]:
-r.push(y),e++}else if(p.length<3){const y={instancePath:i+"/clippedShare",schemaPath:"#/properties/clippedShare/oneOf/1/\
-minItems",keyword:"minItems",params:{limit:3}};r===null?r=[y]:r.push(y),e++}else{var q=!0;const y=p.length;for(let T=0;T<
-y;T++){let o=p[T];const c=e;if(e===c)if(typeof o=="number"&&isFinite(o)){if(o>1||isNaN(o)){const l={instancePath:i+"/cli\
-ppedShare/"+T,schemaPath:"#/properties/clippedShare/oneOf/1/items/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}};
-r===null?r=[l]:r.push(l),e++}else if(o<0||isNaN(o)){const l={instancePath:i+"/clippedShare/"+T,schemaPath:"#/properties/\
-clippedShare/oneOf/1/items/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[l]:r.push(l),e++}}else{
-const l={instancePath:i+"/clippedShare/"+T,schemaPath:"#/properties/clippedShare/oneOf/1/items/type",keyword:"type",params:{
-type:"number"}};r===null?r=[l]:r.push(l),e++}var q=c===e;if(!q)break}}else{const y={instancePath:i+"/clippedShare",schemaPath:"\
-#/properties/clippedShare/oneOf/1/type",keyword:"type",params:{type:"array"}};r===null?r=[y]:r.push(y),e++}var J=A===e;if(J&&
-P?(P=!1,b=[b,1]):J&&(P=!0,b=1),P)e=s,r!==null&&(s?r.length=s:r=null);else{const y={instancePath:i+"/clippedShare",schemaPath:"\
-#/properties/clippedShare/oneOf",keyword:"oneOf",params:{passingSchemas:b}};return r===null?r=[y]:r.push(y),e++,L.errors=
-r,!1}var a=S===e}else var a=!0;if(a){if(t.width!==void 0){let p=t.width;const S=e;if(!(typeof p=="number"&&!(p%1)&&!isNaN(
-p)&&isFinite(p)))return L.errors=[{instancePath:i+"/width",schemaPath:"#/properties/width/type",keyword:"type",params:{type:"\
-integer"}}],!1;if(e===S&&typeof p=="number"&&isFinite(p)&&(p<0||isNaN(p)))return L.errors=[{instancePath:i+"/width",schemaPath:"\
-#/properties/width/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1;var a=S===e}else var a=!0;if(a){if(t.
-height!==void 0){let p=t.height;const S=e;if(!(typeof p=="number"&&!(p%1)&&!isNaN(p)&&isFinite(p)))return L.errors=[{instancePath:i+
-"/height",schemaPath:"#/properties/height/type",keyword:"type",params:{type:"integer"}}],!1;if(e===S&&typeof p=="number"&&
-isFinite(p)&&(p<0||isNaN(p)))return L.errors=[{instancePath:i+"/height",schemaPath:"#/properties/height/minimum",keyword:"\
-minimum",params:{comparison:">=",limit:0}}],!1;var a=S===e}else var a=!0;if(a){if(t.average!==void 0){let p=t.average;const S=e,
-s=e;let P=!1,b=null;const w=e;if(p!==null){const y={instancePath:i+"/average",schemaPath:"#/properties/average/oneOf/0/t\
-ype",keyword:"type",params:{type:"null"}};r===null?r=[y]:r.push(y),e++}var O=w===e;O&&(P=!0,b=0);const A=e;if(e===A)if(p&&
-typeof p=="object"&&!Array.isArray(p)){let y;if(p.frames===void 0&&(y="frames")||p.timesLess===void 0&&(y="timesLess")){
-const T={instancePath:i+"/average",schemaPath:"#/properties/average/oneOf/1/required",keyword:"required",params:{missingProperty:y}};
-r===null?r=[T]:r.push(T),e++}else{const T=e;for(const o in p)if(!(o==="frames"||o==="timesLess")){const c={instancePath:i+
-"/average",schemaPath:"#/properties/average/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:o}};
-r===null?r=[c]:r.push(c),e++;break}if(T===e){if(p.frames!==void 0){let o=p.frames;const c=e;if(!(typeof o=="number"&&!(o%
-1)&&!isNaN(o)&&isFinite(o))){const n={instancePath:i+"/average/frames",schemaPath:"#/properties/average/oneOf/1/properti\
-es/frames/type",keyword:"type",params:{type:"integer"}};r===null?r=[n]:r.push(n),e++}if(e===c&&typeof o=="number"&&isFinite(
-o)&&(o<1||isNaN(o))){const n={instancePath:i+"/average/frames",schemaPath:"#/properties/average/oneOf/1/properties/frame\
-s/minimum",keyword:"minimum",params:{comparison:">=",limit:1}};r===null?r=[n]:r.push(n),e++}var g=c===e}else var g=!0;if(g)
-if(p.timesLess!==void 0){let o=p.timesLess;const c=e;if(!(typeof o=="number"&&isFinite(o))&&o!==null){const l={instancePath:i+
-"/average/timesLess",schemaPath:"#/properties/average/oneOf/1/properties/timesLess/type",keyword:"type",params:{type:fe.
-properties.average.oneOf[1].properties.timesLess.type}};r===null?r=[l]:r.push(l),e++}var g=c===e}else var g=!0}}}else{const y={
-instancePath:i+"/average",schemaPath:"#/properties/average/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?
-r=[y]:r.push(y),e++}var O=A===e;if(O&&P?(P=!1,b=[b,1]):O&&(P=!0,b=1),P)e=s,r!==null&&(s?r.length=s:r=null);else{const y={
-instancePath:i+"/average",schemaPath:"#/properties/average/oneOf",keyword:"oneOf",params:{passingSchemas:b}};return r===
-null?r=[y]:r.push(y),e++,L.errors=r,!1}var a=S===e}else var a=!0;if(a){if(t.roll!==void 0){let p=t.roll;const S=e;if(e===
-S)if(typeof p=="string"){if(se(p)>200)return L.errors=[{instancePath:i+"/roll",schemaPath:"#/properties/roll/maxLength",
-keyword:"maxLength",params:{limit:200}}],!1}else return L.errors=[{instancePath:i+"/roll",schemaPath:"#/properties/roll/\
-type",keyword:"type",params:{type:"string"}}],!1;var a=S===e}else var a=!0;if(a){if(t.stem!==void 0){let p=t.stem;const S=e;
-if(e===S)if(typeof p=="string"){if(se(p)>160)return L.errors=[{instancePath:i+"/stem",schemaPath:"#/properties/stem/maxL\
-ength",keyword:"maxLength",params:{limit:160}}],!1;if(se(p)<1)return L.errors=[{instancePath:i+"/stem",schemaPath:"#/pro\
-perties/stem/minLength",keyword:"minLength",params:{limit:1}}],!1}else return L.errors=[{instancePath:i+"/stem",schemaPath:"\
-#/properties/stem/type",keyword:"type",params:{type:"string"}}],!1;var a=S===e}else var a=!0;if(a){if(t.series!==void 0){
-let p=t.series;const S=e,s=e;let P=!1,b=null;const w=e;if(p!==null){const y={instancePath:i+"/series",schemaPath:"#/prop\
-erties/series/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[y]:r.push(y),e++}var ie=w===e;ie&&(P=!0,b=0);
-const A=e;if(e===A)if(p&&typeof p=="object"&&!Array.isArray(p)){let y;if(p.id===void 0&&(y="id")||p.kind===void 0&&(y="k\
-ind")||p.step===void 0&&(y="step")||p.count===void 0&&(y="count")){const T={instancePath:i+"/series",schemaPath:"#/prope\
-rties/series/oneOf/1/required",keyword:"required",params:{missingProperty:y}};r===null?r=[T]:r.push(T),e++}else{const T=e;
+enum:["merge","fuse","focus","average","median","brightest","stars","sum"]},moved:{type:"array",maxItems:5e3,items:{type:"\
+object",properties:{x:{type:"number",minimum:0,maximum:1},y:{type:"number",minimum:0,maximum:1},frame:{type:"integer"}},
+required:["x","y","frame"],additionalProperties:!1}},painted:{type:"array",maxItems:2e4,items:{type:"object",properties:{
+x:{type:"number"},y:{type:"number"},radius:{type:"number",minimum:0,maximum:1},frame:{type:"integer"}},required:["x","y",
+"radius","frame"],additionalProperties:!1}},finish:{oneOf:[{type:"null"},{type:"object",properties:{brightness:{type:"nu\
+mber"},range:{type:"number"},detail:{type:"number"}},required:["brightness","range","detail"],additionalProperties:!1}]},
+floating:{type:"boolean"}},required:["sources","way","moved","finish","floating"],additionalProperties:!1}]},words:{type:"\
+object",properties:{source:{type:"string",maxLength:200},summary:{type:"string",maxLength:200}},required:["source","summ\
+ary"],additionalProperties:!1}},required:["version","id","capturedAt","camera","place","origin","timeS","iso","compClick\
+s","lens","focusDioptres","white","clippedShare","width","height","average","roll","stem","series","files"],additionalProperties:!1},
+Pe=new RegExp("^[a-z0-9-]{8,64}$","u");function L(t,{instancePath:i="",parentData:de,parentDataProperty:ce,rootData:ye=t}={}){
+let r=null,e=0;if(e===0)if(t&&typeof t=="object"&&!Array.isArray(t)){let G;if(t.version===void 0&&(G="version")||t.id===
+void 0&&(G="id")||t.capturedAt===void 0&&(G="capturedAt")||t.camera===void 0&&(G="camera")||t.place===void 0&&(G="place")||
+t.origin===void 0&&(G="origin")||t.timeS===void 0&&(G="timeS")||t.iso===void 0&&(G="iso")||t.compClicks===void 0&&(G="co\
+mpClicks")||t.lens===void 0&&(G="lens")||t.focusDioptres===void 0&&(G="focusDioptres")||t.white===void 0&&(G="white")||t.
+clippedShare===void 0&&(G="clippedShare")||t.width===void 0&&(G="width")||t.height===void 0&&(G="height")||t.average===void 0&&
+(G="average")||t.roll===void 0&&(G="roll")||t.stem===void 0&&(G="stem")||t.series===void 0&&(G="series")||t.files===void 0&&
+(G="files"))return L.errors=[{instancePath:i,schemaPath:"#/required",keyword:"required",params:{missingProperty:G}}],!1;
+{const W=e;for(const p in t)if(!ke.call(fe.properties,p)){return L.errors=[{instancePath:i,schemaPath:"#/additionalPrope\
+rties",keyword:"additionalProperties",params:{additionalProperty:p}}],!1;break}if(W===e){if(t.version!==void 0){const p=e;
+if(t.version!==2)return L.errors=[{instancePath:i+"/version",schemaPath:"#/properties/version/const",keyword:"const",params:{
+allowedValue:2}}],!1;var a=p===e}else var a=!0;if(a){if(t.id!==void 0){let p=t.id;const S=e;if(e===S)if(typeof p=="strin\
+g"){if(!Pe.test(p))return L.errors=[{instancePath:i+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{
+pattern:"^[a-z0-9-]{8,64}$"}}],!1}else return L.errors=[{instancePath:i+"/id",schemaPath:"#/properties/id/type",keyword:"\
+type",params:{type:"string"}}],!1;var a=S===e}else var a=!0;if(a){if(t.capturedAt!==void 0){let p=t.capturedAt;const S=e;
+if(e===S)if(typeof p=="number"&&isFinite(p)){if(p<0||isNaN(p))return L.errors=[{instancePath:i+"/capturedAt",schemaPath:"\
+#/properties/capturedAt/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1}else return L.errors=[{instancePath:i+
+"/capturedAt",schemaPath:"#/properties/capturedAt/type",keyword:"type",params:{type:"number"}}],!1;var a=S===e}else var a=!0;
+if(a){if(t.camera!==void 0){let p=t.camera;const S=e;if(!(p==="simulated"||p==="browser"||p==="file"))return L.errors=[{
+instancePath:i+"/camera",schemaPath:"#/properties/camera/enum",keyword:"enum",params:{allowedValues:fe.properties.camera.
+enum}}],!1;var a=S===e}else var a=!0;if(a){if(t.place!==void 0){let p=t.place;const S=e;if(e===S)if(typeof p=="string"){
+if(se(p)>200)return L.errors=[{instancePath:i+"/place",schemaPath:"#/properties/place/maxLength",keyword:"maxLength",params:{
+limit:200}}],!1}else return L.errors=[{instancePath:i+"/place",schemaPath:"#/properties/place/type",keyword:"type",params:{
+type:"string"}}],!1;var a=S===e}else var a=!0;if(a){if(t.origin!==void 0){let p=t.origin;const S=e;if(!(p==="raw"||p==="\
+video-frame"||p==="photo"||p==="photo-remade"||p==="average"||p==="opened"||p==="combined"))return L.errors=[{instancePath:i+
+"/origin",schemaPath:"#/properties/origin/enum",keyword:"enum",params:{allowedValues:fe.properties.origin.enum}}],!1;var a=S===
+e}else var a=!0;if(a){if(t.timeS!==void 0){let p=t.timeS;const S=e;if(!(typeof p=="number"&&isFinite(p))&&p!==null)return L.
+errors=[{instancePath:i+"/timeS",schemaPath:"#/properties/timeS/type",keyword:"type",params:{type:fe.properties.timeS.type}}],
+!1;var a=S===e}else var a=!0;if(a){if(t.iso!==void 0){let p=t.iso;const S=e;if(!(typeof p=="number"&&isFinite(p))&&p!==null)
+return L.errors=[{instancePath:i+"/iso",schemaPath:"#/properties/iso/type",keyword:"type",params:{type:fe.properties.iso.
+type}}],!1;var a=S===e}else var a=!0;if(a){if(t.compClicks!==void 0){let p=t.compClicks;const S=e;if(!(typeof p=="number"&&
+isFinite(p))&&p!==null)return L.errors=[{instancePath:i+"/compClicks",schemaPath:"#/properties/compClicks/type",keyword:"\
+type",params:{type:fe.properties.compClicks.type}}],!1;var a=S===e}else var a=!0;if(a){if(t.lens!==void 0){let p=t.lens;
+const S=e;if(typeof p!="string"&&p!==null)return L.errors=[{instancePath:i+"/lens",schemaPath:"#/properties/lens/type",keyword:"\
+type",params:{type:fe.properties.lens.type}}],!1;if(e===S&&typeof p=="string"&&se(p)>64)return L.errors=[{instancePath:i+
+"/lens",schemaPath:"#/properties/lens/maxLength",keyword:"maxLength",params:{limit:64}}],!1;var a=S===e}else var a=!0;if(a){
+if(t.focusDioptres!==void 0){let p=t.focusDioptres;const S=e;if(!(typeof p=="number"&&isFinite(p))&&p!==null)return L.errors=
+[{instancePath:i+"/focusDioptres",schemaPath:"#/properties/focusDioptres/type",keyword:"type",params:{type:fe.properties.
+focusDioptres.type}}],!1;var a=S===e}else var a=!0;if(a){if(t.white!==void 0){let p=t.white;const S=e,s=e;let P=!1,b=null;
+const w=e;if(p!==null){const y={instancePath:i+"/white",schemaPath:"#/properties/white/oneOf/0/type",keyword:"type",params:{
+type:"null"}};r===null?r=[y]:r.push(y),e++}var $=w===e;$&&(P=!0,b=0);const A=e;if(e===A)if(p&&typeof p=="object"&&!Array.
+isArray(p)){let y;if(p.kelvin===void 0&&(y="kelvin")||p.tint===void 0&&(y="tint")){const T={instancePath:i+"/white",schemaPath:"\
+#/properties/white/oneOf/1/required",keyword:"required",params:{missingProperty:y}};r===null?r=[T]:r.push(T),e++}else{const T=e;
+for(const o in p)if(!(o==="kelvin"||o==="tint")){const c={instancePath:i+"/white",schemaPath:"#/properties/white/oneOf/1\
+/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:o}};r===null?r=[c]:r.push(c),e++;break}
+if(T===e){if(p.kelvin!==void 0){let o=p.kelvin;const c=e;if(!(typeof o=="number"&&isFinite(o))){const n={instancePath:i+
+"/white/kelvin",schemaPath:"#/properties/white/oneOf/1/properties/kelvin/type",keyword:"type",params:{type:"number"}};r===
+null?r=[n]:r.push(n),e++}var N=c===e}else var N=!0;if(N)if(p.tint!==void 0){let o=p.tint;const c=e;if(!(typeof o=="numbe\
+r"&&isFinite(o))){const l={instancePath:i+"/white/tint",schemaPath:"#/properties/white/oneOf/1/properties/tint/type",keyword:"\
+type",params:{type:"number"}};r===null?r=[l]:r.push(l),e++}var N=c===e}else var N=!0}}}else{const y={instancePath:i+"/wh\
+ite",schemaPath:"#/properties/white/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[y]:r.push(y),e++}var $=A===
+e;if($&&P?(P=!1,b=[b,1]):$&&(P=!0,b=1),P)e=s,r!==null&&(s?r.length=s:r=null);else{const y={instancePath:i+"/white",schemaPath:"\
+#/properties/white/oneOf",keyword:"oneOf",params:{passingSchemas:b}};return r===null?r=[y]:r.push(y),e++,L.errors=r,!1}var a=S===
+e}else var a=!0;if(a){if(t.clippedShare!==void 0){let p=t.clippedShare;const S=e,s=e;let P=!1,b=null;const w=e;if(p!==null){
+const y={instancePath:i+"/clippedShare",schemaPath:"#/properties/clippedShare/oneOf/0/type",keyword:"type",params:{type:"\
+null"}};r===null?r=[y]:r.push(y),e++}var J=w===e;J&&(P=!0,b=0);const A=e;if(e===A)if(Array.isArray(p))if(p.length>3){const y={
+instancePath:i+"/clippedShare",schemaPath:"#/properties/clippedShare/oneOf/1/maxItems",keyword:"maxItems",params:{limit:3}};
+r===null?r=[y]:r.push(y),e++}else if(p.length<3){const y={instancePath:i+"/clippedShare",schemaPath:"#/properties/clippe\
+dShare/oneOf/1/minItems",keyword:"minItems",params:{limit:3}};r===null?r=[y]:r.push(y),e++}else{var q=!0;const y=p.length;
+for(let T=0;T<y;T++){let o=p[T];const c=e;if(e===c)if(typeof o=="number"&&isFinite(o)){if(o>1||isNaN(o)){const l={instancePath:i+
+"/clippedShare/"+T,schemaPath:"#/properties/clippedShare/oneOf/1/items/maximum",keyword:"maximum",params:{comparison:"<=",
+limit:1}};r===null?r=[l]:r.push(l),e++}else if(o<0||isNaN(o)){const l={instancePath:i+"/clippedShare/"+T,schemaPath:"#/p\
+roperties/clippedShare/oneOf/1/items/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[l]:r.push(
+l),e++}}else{const l={instancePath:i+"/clippedShare/"+T,schemaPath:"#/properties/clippedShare/oneOf/1/items/type",keyword:"\
+type",params:{type:"number"}};r===null?r=[l]:r.push(l),e++}var q=c===e;if(!q)break}}else{const y={instancePath:i+"/clipp\
+edShare",schemaPath:"#/properties/clippedShare/oneOf/1/type",keyword:"type",params:{type:"array"}};r===null?r=[y]:r.push(
+y),e++}var J=A===e;if(J&&P?(P=!1,b=[b,1]):J&&(P=!0,b=1),P)e=s,r!==null&&(s?r.length=s:r=null);else{const y={instancePath:i+
+"/clippedShare",schemaPath:"#/properties/clippedShare/oneOf",keyword:"oneOf",params:{passingSchemas:b}};return r===null?
+r=[y]:r.push(y),e++,L.errors=r,!1}var a=S===e}else var a=!0;if(a){if(t.width!==void 0){let p=t.width;const S=e;if(!(typeof p==
+"number"&&!(p%1)&&!isNaN(p)&&isFinite(p)))return L.errors=[{instancePath:i+"/width",schemaPath:"#/properties/width/type",
+keyword:"type",params:{type:"integer"}}],!1;if(e===S&&typeof p=="number"&&isFinite(p)&&(p<0||isNaN(p)))return L.errors=[
+{instancePath:i+"/width",schemaPath:"#/properties/width/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1;
+var a=S===e}else var a=!0;if(a){if(t.height!==void 0){let p=t.height;const S=e;if(!(typeof p=="number"&&!(p%1)&&!isNaN(p)&&
+isFinite(p)))return L.errors=[{instancePath:i+"/height",schemaPath:"#/properties/height/type",keyword:"type",params:{type:"\
+integer"}}],!1;if(e===S&&typeof p=="number"&&isFinite(p)&&(p<0||isNaN(p)))return L.errors=[{instancePath:i+"/height",schemaPath:"\
+#/properties/height/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1;var a=S===e}else var a=!0;if(a){if(t.
+average!==void 0){let p=t.average;const S=e,s=e;let P=!1,b=null;const w=e;if(p!==null){const y={instancePath:i+"/average",
+schemaPath:"#/properties/average/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[y]:r.push(y),e++}var O=w===
+e;O&&(P=!0,b=0);const A=e;if(e===A)if(p&&typeof p=="object"&&!Array.isArray(p)){let y;if(p.frames===void 0&&(y="frames")||
+p.timesLess===void 0&&(y="timesLess")){const T={instancePath:i+"/average",schemaPath:"#/properties/average/oneOf/1/requi\
+red",keyword:"required",params:{missingProperty:y}};r===null?r=[T]:r.push(T),e++}else{const T=e;for(const o in p)if(!(o===
+"frames"||o==="timesLess")){const c={instancePath:i+"/average",schemaPath:"#/properties/average/oneOf/1/additionalProper\
+ties",keyword:"additionalProperties",params:{additionalProperty:o}};r===null?r=[c]:r.push(c),e++;break}if(T===e){if(p.frames!==
+void 0){let o=p.frames;const c=e;if(!(typeof o=="number"&&!(o%1)&&!isNaN(o)&&isFinite(o))){const n={instancePath:i+"/ave\
+rage/frames",schemaPath:"#/properties/average/oneOf/1/properties/frames/type",keyword:"type",params:{type:"integer"}};r===
+null?r=[n]:r.push(n),e++}if(e===c&&typeof o=="number"&&isFinite(o)&&(o<1||isNaN(o))){const n={instancePath:i+"/average/f\
+rames",schemaPath:"#/properties/average/oneOf/1/properties/frames/minimum",keyword:"minimum",params:{comparison:">=",limit:1}};
+r===null?r=[n]:r.push(n),e++}var g=c===e}else var g=!0;if(g)if(p.timesLess!==void 0){let o=p.timesLess;const c=e;if(!(typeof o==
+"number"&&isFinite(o))&&o!==null){const l={instancePath:i+"/average/timesLess",schemaPath:"#/properties/average/oneOf/1/\
+properties/timesLess/type",keyword:"type",params:{type:fe.properties.average.oneOf[1].properties.timesLess.type}};r===null?
+r=[l]:r.push(l),e++}var g=c===e}else var g=!0}}}else{const y={instancePath:i+"/average",schemaPath:"#/properties/average\
+/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[y]:r.push(y),e++}var O=A===e;if(O&&P?(P=!1,b=[b,1]):O&&
+(P=!0,b=1),P)e=s,r!==null&&(s?r.length=s:r=null);else{const y={instancePath:i+"/average",schemaPath:"#/properties/averag\
+e/oneOf",keyword:"oneOf",params:{passingSchemas:b}};return r===null?r=[y]:r.push(y),e++,L.errors=r,!1}var a=S===e}else var a=!0;
+if(a){if(t.roll!==void 0){let p=t.roll;const S=e;if(e===S)if(typeof p=="string"){if(se(p)>200)return L.errors=[{instancePath:i+
+"/roll",schemaPath:"#/properties/roll/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else return L.errors=[{instancePath:i+
+"/roll",schemaPath:"#/properties/roll/type",keyword:"type",params:{type:"string"}}],!1;var a=S===e}else var a=!0;if(a){if(t.
+stem!==void 0){let p=t.stem;const S=e;if(e===S)if(typeof p=="string"){if(se(p)>160)return L.errors=[{instancePath:i+"/st\
+em",schemaPath:"#/properties/stem/maxLength",keyword:"maxLength",params:{limit:160}}],!1;if(se(p)<1)return L.errors=[{instancePath:i+
+"/stem",schemaPath:"#/properties/stem/minLength",keyword:"minLength",params:{limit:1}}],!1}else return L.errors=[{instancePath:i+
+"/stem",schemaPath:"#/properties/stem/type",keyword:"type",params:{type:"string"}}],!1;var a=S===e}else var a=!0;if(a){if(t.
+series!==void 0){let p=t.series;const S=e,s=e;let P=!1,b=null;const w=e;if(p!==null){const y={instancePath:i+"/series",schemaPath:"\
+#/properties/series/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[y]:r.push(y),e++}var ie=w===e;ie&&(P=
+!0,b=0);const A=e;if(e===A)if(p&&typeof p=="object"&&!Array.isArray(p)){let y;if(p.id===void 0&&(y="id")||p.kind===void 0&&
+(y="kind")||p.step===void 0&&(y="step")||p.count===void 0&&(y="count")){const T={instancePath:i+"/series",schemaPath:"#/\
+properties/series/oneOf/1/required",keyword:"required",params:{missingProperty:y}};r===null?r=[T]:r.push(T),e++}else{const T=e;
 for(const o in p)if(!(o==="id"||o==="kind"||o==="step"||o==="count")){const c={instancePath:i+"/series",schemaPath:"#/pr\
 operties/series/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:o}};r===null?r=[
 c]:r.push(c),e++;break}if(T===e){if(p.id!==void 0){let o=p.id;const c=e;if(e===c)if(typeof o=="string"){if(se(o)>64){const n={
@@ -799,16 +799,16 @@ rties/combined/oneOf/1/properties/sources/items/type",keyword:"type",params:{typ
 var Q=u===e;if(!Q)break}}else{const n={instancePath:i+"/combined/sources",schemaPath:"#/properties/combined/oneOf/1/prop\
 erties/sources/type",keyword:"type",params:{type:"array"}};r===null?r=[n]:r.push(n),e++}var m=c===e}else var m=!0;if(m){
 if(p.way!==void 0){let o=p.way;const c=e;if(!(o==="merge"||o==="fuse"||o==="focus"||o==="average"||o==="median"||o==="br\
-ightest"||o==="sum")){const l={instancePath:i+"/combined/way",schemaPath:"#/properties/combined/oneOf/1/properties/way/e\
-num",keyword:"enum",params:{allowedValues:fe.properties.combined.oneOf[1].properties.way.enum}};r===null?r=[l]:r.push(l),
-e++}var m=c===e}else var m=!0;if(m){if(p.moved!==void 0){let o=p.moved;const c=e;if(e===c)if(Array.isArray(o))if(o.length>
-5e3){const l={instancePath:i+"/combined/moved",schemaPath:"#/properties/combined/oneOf/1/properties/moved/maxItems",keyword:"\
-maxItems",params:{limit:5e3}};r===null?r=[l]:r.push(l),e++}else{var f=!0;const l=o.length;for(let F=0;F<l;F++){let u=o[F];
-const z=e;if(e===z)if(u&&typeof u=="object"&&!Array.isArray(u)){let k;if(u.x===void 0&&(k="x")||u.y===void 0&&(k="y")||u.
-frame===void 0&&(k="frame")){const _={instancePath:i+"/combined/moved/"+F,schemaPath:"#/properties/combined/oneOf/1/prop\
-erties/moved/items/required",keyword:"required",params:{missingProperty:k}};r===null?r=[_]:r.push(_),e++}else{const _=e;
-for(const h in u)if(!(h==="x"||h==="y"||h==="frame")){const x={instancePath:i+"/combined/moved/"+F,schemaPath:"#/propert\
-ies/combined/oneOf/1/properties/moved/items/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:h}};
+ightest"||o==="stars"||o==="sum")){const l={instancePath:i+"/combined/way",schemaPath:"#/properties/combined/oneOf/1/pro\
+perties/way/enum",keyword:"enum",params:{allowedValues:fe.properties.combined.oneOf[1].properties.way.enum}};r===null?r=
+[l]:r.push(l),e++}var m=c===e}else var m=!0;if(m){if(p.moved!==void 0){let o=p.moved;const c=e;if(e===c)if(Array.isArray(
+o))if(o.length>5e3){const l={instancePath:i+"/combined/moved",schemaPath:"#/properties/combined/oneOf/1/properties/moved\
+/maxItems",keyword:"maxItems",params:{limit:5e3}};r===null?r=[l]:r.push(l),e++}else{var f=!0;const l=o.length;for(let F=0;F<
+l;F++){let u=o[F];const z=e;if(e===z)if(u&&typeof u=="object"&&!Array.isArray(u)){let k;if(u.x===void 0&&(k="x")||u.y===
+void 0&&(k="y")||u.frame===void 0&&(k="frame")){const _={instancePath:i+"/combined/moved/"+F,schemaPath:"#/properties/co\
+mbined/oneOf/1/properties/moved/items/required",keyword:"required",params:{missingProperty:k}};r===null?r=[_]:r.push(_),
+e++}else{const _=e;for(const h in u)if(!(h==="x"||h==="y"||h==="frame")){const x={instancePath:i+"/combined/moved/"+F,schemaPath:"\
+#/properties/combined/oneOf/1/properties/moved/items/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:h}};
 r===null?r=[x]:r.push(x),e++;break}if(_===e){if(u.x!==void 0){let h=u.x;const x=e;if(e===x)if(typeof h=="number"&&isFinite(
 h)){if(h>1||isNaN(h)){const K={instancePath:i+"/combined/moved/"+F+"/x",schemaPath:"#/properties/combined/oneOf/1/proper\
 ties/moved/items/properties/x/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}};r===null?r=[K]:r.push(K),e++}else if(h<
