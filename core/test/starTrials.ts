@@ -12,6 +12,7 @@ const [TIME_S, APART_S] = [8, 40];
 const plans = Array.from({ length: FRAMES }, (_, k) =>
   planSimulated({
     ...plainShot('stars-over-the-pans'),
+    crop: 1.5,
     sizeMp: 3,
     timeS: TIME_S,
     isoClick: 12,
