@@ -1,5 +1,5 @@
 import { sourceFile, sourceKind } from '../src/combine/sourceFile';
-import { exposureBars, focusBars, pictureBars } from '../src/screens/combine/stackBars';
+import { exposureBars, focusBars, pictureBars } from '../src/screens/combine/barsOfStack';
 import type { ListedFrame } from '../src/storage/madeFrame';
 import {
   laidWords,

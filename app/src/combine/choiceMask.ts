@@ -1,12 +1,6 @@
 import type { ChoiceMap } from '@velmo/core/combine';
+import type { PixelBox } from '@velmo/core/optics';
 import { frameColour } from './frameColour';
-
-interface Box {
-  readonly x: number;
-  readonly y: number;
-  readonly width: number;
-  readonly height: number;
-}
 
 /** How much of the picture the colour of a frame that is taken alone hides. */
 const OPACITY = 150;
@@ -19,7 +13,7 @@ const OPACITY = 150;
  */
 export function choiceMask(
   { cell, columns, rows, shares }: ChoiceMap,
-  crop: Box,
+  crop: PixelBox,
   width: number,
   height: number,
 ): OffscreenCanvas {

@@ -27,7 +27,7 @@ export interface CombineSource {
   readonly file: StoredFile;
 }
 
-/** What was decoded is kept while they take less than this: another way needs no second reading. */
+/** What was decoded is kept while it takes less than this: another way needs no second reading. */
 const MAX_KEPT_BYTES = 260e6;
 
 /** A first look is made of no more than this along its sides. */
@@ -63,8 +63,8 @@ export class Combination {
       throw new CombineError(`This way takes no more than ${maxFrames} frames: leave some out.`);
     const turn = ++this.turn;
     const combiner = beginCombining(way, true);
-    // Not laid on one another: it is small, and there at once.
-    // Too few stars are left in it to tell how the sky turns.
+    // Small, not laid on one another, and there at once. Too few stars are left in it to tell how
+    // the sky turns: then a mean.
     const firstLook = beginCombining(way === 'stars' ? 'average' : way, false);
     const files: RawFile[] = [];
     for (const [k, source] of sources.entries()) {

@@ -35,8 +35,6 @@ export interface CombinedFacts {
   readonly leftOut: readonly number[];
   /** They had moved, and were laid on one another. */
   readonly aligned: boolean;
-  /** It will have a raw; else it is a picture made of pictures. */
-  readonly hasRaw: boolean;
   /** 16 bits hold its range. */
   readonly fitsWhole: boolean;
   /** What each source holds. */
@@ -117,7 +115,6 @@ function facts(): CombinedFacts {
     aligned,
     moved: moved ? moved.regions.length : null,
     chosen: choice !== null,
-    hasRaw: !isPicture(combination.combined.result.file),
     fitsWhole: combination.fitsWhole,
     reach: combination.reach,
   };

@@ -1,4 +1,4 @@
-import type { Reach, WayId } from '@velmo/core/combine';
+import type { WayId } from '@velmo/core/combine';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { ScrollView, StyleSheet, Text, View } from 'react-native';
@@ -18,12 +18,11 @@ import {
   paintWords,
   PICTURES_WORDS,
   PURPOSE,
-  SKY_PARTS,
   wayWords,
 } from './combineWords';
-import { AS_FOUND, Brush, NO_BRUSH, type BrushPart } from './Brush';
+import { barsOf, partsOf } from './barsOfStack';
+import { AS_FOUND, Brush, NO_BRUSH } from './Brush';
 import { FinishTapes } from './FinishTapes';
-import { exposureBars, focusBars, pictureBars, type StackBar } from './stackBars';
 import { StackBars } from './StackBars';
 import { useChoosing, type Choosing } from './useChoosing';
 import { useCombination, type Combination } from './useCombination';
@@ -192,36 +191,6 @@ function Ways({ choosing }: ChoosingProps) {
       )}
     </>
   );
-}
-
-/** What can be painted: ground and sky, or the frames in the order of their bars. */
-function partsOf({ way, placeOf }: Choosing, bars: readonly StackBar[]): BrushPart[] {
-  if (way === 'stars') return SKY_PARTS.map((label, value) => ({ value, label }));
-  return bars
-    .map(({ record, number, words }) => ({
-      value: placeOf(record.id),
-      label: words.includes('\n') ? `${number}` : words,
-    }))
-    .filter(({ value }) => value >= 0);
-}
-
-/** What each frame holds, or where it is focused. */
-function barsOf(
-  frames: readonly ListedFrame[],
-  { way, used, leftOut, kind }: Choosing,
-  facts: CombinedFacts | null,
-): StackBar[] {
-  if (way === 'focus') {
-    const notIn = (facts?.leftOut ?? []).map((place) => used[place]?.record.id ?? '');
-    return focusBars(frames, new Set([...leftOut, ...notIn]));
-  }
-  if (kind === 'picture') return pictureBars(frames);
-  const reach = new Map(
-    used.flatMap(({ record }, i): [string, Reach][] =>
-      facts?.reach[i] ? [[record.id, facts.reach[i]]] : [],
-    ),
-  );
-  return exposureBars(frames, reach);
 }
 
 interface MaskShownProps {

@@ -1,7 +1,7 @@
 import { Pressable, StyleSheet, Text, View } from 'react-native';
 import { exposureWords } from '../../storage/frameWords';
 import { COLOUR, FONT } from '../../theme/theme';
-import type { StackBar } from './stackBars';
+import type { StackBar } from './barsOfStack';
 
 interface StackBarsProps {
   readonly bars: readonly StackBar[];

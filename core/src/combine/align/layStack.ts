@@ -19,8 +19,8 @@ export interface LaidStack {
 
 /**
  * Lays frames on the one in the middle, each on its neighbour, with which it has most in common: as
- * they are where nothing moved, else demosaiced and drawn anew. Throws CombineError where fewer than
- * two can be.
+ * they are where nothing moved, else demosaiced and drawn anew. Throws CombineError where fewer
+ * than two can be.
  *
  * @param order places in the order in which neighbours have most in common
  * @param aligns false: they are taken as they are

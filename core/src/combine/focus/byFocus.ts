@@ -1,6 +1,6 @@
 import type { RawFile } from '../../files/rawFile';
 
-/** Places of frames by what they are focused at, nearest first; as they came where one says nothing. */
+/** Places of frames by their focus, nearest first; as they came where one does not tell it. */
 export function byFocus(files: readonly Pick<RawFile, 'exif'>[]): number[] {
   const places = files.map((_, i) => i);
   const at = files.map(({ exif }) => exif.focusedM ?? NaN);

@@ -14,8 +14,8 @@ interface Row {
 }
 
 /**
- * Adds a frame's part of a row: mosaics stay mosaics, as every photosite is of its own colour in all
- * of them. From the middle of one cell to that of the next its share changes evenly.
+ * Adds a frame's part of a row: mosaics stay mosaics, as a photosite has its colour in all of them.
+ * From the middle of one cell to that of the next its share changes evenly.
  */
 function addRow(
   frame: StackRaw,
@@ -57,8 +57,8 @@ function addRow(
  * Light of some rows of a focus stack: each frame by its share.
  *
  * @param given how many times as much light each was given as the reference
- * @param out `rows` rows from `firstRow` on: 1 is where the reference clips, and where no frame knows
- *   anything
+ * @param out `rows` rows from `firstRow` on: 1 is where the reference clips, and where nothing is
+ *   known
  */
 export function stackRows(
   frames: readonly StackRaw[],

@@ -67,7 +67,7 @@ export function fuse(frames: readonly StackRaw[], onShare: (share: number) => vo
   const rgb = new Float32Array(3 * width * height);
   const plane = (): Plane => ({ width, height, data: new Float32Array(width * height) });
   for (let c = 0; c < 3; c++) {
-    const sum = pyramidOf(plane(), levels);
+    let sum: Plane[] | null = null;
     for (const [k, frame] of frames.entries()) {
       const [channel, weight] = [plane(), plane()];
       signals(frame, rgb);
@@ -75,11 +75,13 @@ export function fuse(frames: readonly StackRaw[], onShare: (share: number) => vo
         channel.data[p] = rgb[i] > 0 ? rgb[i] : 0;
         weight.data[p] = weights[k][p] / 65535;
       }
-      addDetail(sum, pyramidOf(channel, levels), pyramidOf(weight, levels));
+      const picture = pyramidOf(channel, levels);
+      sum ??= picture.map((size) => ({ ...size, data: new Float32Array(size.data.length) }));
+      addDetail(sum, picture, pyramidOf(weight, levels));
       onShare((c * frames.length + k + 1) / (3 * frames.length));
     }
-    for (let n = levels - 1; n > 0; n--) addExpanded(sum[n], sum[n - 1], 1);
-    const fused = sum[0].data;
+    for (let n = levels - 1; n > 0; n--) addExpanded(sum![n], sum![n - 1], 1);
+    const fused = sum![0].data;
     for (let p = 0, i = c; p < fused.length; p++, i += 3)
       light[i] = decodeSrgb(Math.min(1, Math.max(0, fused[p])));
   }

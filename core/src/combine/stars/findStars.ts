@@ -24,7 +24,7 @@ const AROUND = 4;
 const WITHIN = 2;
 
 /** Light of squares of two by two photosites, or pixels. */
-export function squaresOf(frame: StackRaw): Plane {
+function squaresOf(frame: StackRaw): Plane {
   const { data, width, samplesPerPixel: n, blackLevel, whiteLevel } = frame;
   const plane = { width: width >> 1, height: frame.height >> 1 };
   const out = new Float32Array(plane.width * plane.height);

@@ -3,7 +3,7 @@ import { solveSpd } from '../../response/solveSpd';
 /** Coefficients of an equation, and what they are to add up to. */
 export type Equation = readonly [coefficients: readonly number[], sum: number];
 
-/** Least squares of linear equations by their normal equations; null where they leave something open. */
+/** Least squares by the normal equations; null where they leave something open. */
 export function leastSquares(rows: readonly Equation[], unknowns: number): Float64Array | null {
   const matrix = new Float64Array(unknowns * unknowns);
   const vector = new Float64Array(unknowns);

@@ -12,7 +12,7 @@ interface Pair {
 const FIRST_SEARCH = 0.012;
 /** And so far, in photosites, once it is known how the sky turns. */
 const NEXT_SEARCH = 6;
-/** Pairs that lie further from the motion found than this, in photosites, are none; less and less. */
+/** Pairs no further from the motion found than this, in photosites, agree: less and less. */
 const AGREES = [1.5, 1, 0.7, 0.5, 0.5] as const;
 /** Fewer pairs than this say nothing. */
 const FEWEST = 8;
@@ -159,9 +159,8 @@ export class SkyMotion {
       this.missed++;
       return null;
     }
-    // What it does from one frame to the next, however many lay between.
-    const step = this.isKnown ? composed(inverse(this.last), found) : found;
-    this.step = this.missed === 0 ? step : this.step;
+    // After a gap it is not known how many steps of which length that was.
+    if (this.missed === 0) this.step = composed(inverse(this.last), found);
     this.last = found;
     this.isKnown = true;
     this.missed = 0;

@@ -1,4 +1,3 @@
-import type { RawFile } from '../../files/rawFile';
 import { alignedFile } from '../align/alignedFile';
 import { layStack, middleOf, type LaidStack } from '../align/layStack';
 import { byFocus } from '../focus/byFocus';
@@ -6,8 +5,8 @@ import { choiceOf, paintedOver, type ChoiceMap } from '../focus/choiceMap';
 import { sharpnessOf } from '../focus/sharpness';
 import { stackRows } from '../focus/stackRows';
 import { measuredRatio } from '../merge/exposures';
-import type { StackRaw } from '../stackRaw';
-import type { Combined, Combiner, Corrections } from './way';
+import { HeldStack } from './heldStack';
+import type { Combined, Corrections } from './way';
 
 /** Rows made between two reports. */
 const ROWS = 64;
@@ -23,21 +22,8 @@ interface Laid extends LaidStack {
 }
 
 /** Focus steps on their way to become one frame that is sharp all over. */
-export class FocusStacker implements Combiner {
-  private readonly files: RawFile[] = [];
-  private readonly stack: StackRaw[] = [];
-  private laid: Laid | null = null;
-
-  constructor(private readonly aligns: boolean) {}
-
-  add(file: RawFile, frame: StackRaw): void {
-    this.files.push(file);
-    this.stack.push(frame);
-    this.laid = null;
-  }
-
+export class FocusStacker extends HeldStack<Laid> {
   combine({ painted }: Corrections, onShare: (share: number) => void): Combined {
-    this.laid ??= this.lay();
     const { frames, places, leftOut, reference, given, aligned, common, choice } = this.laid;
     const { width, height, samplesPerPixel, noise } = frames[0];
     const dabs = painted.map((dab) => ({ ...dab, frame: placeIn(places, dab.frame) }));
@@ -57,7 +43,7 @@ export class FocusStacker implements Combiner {
     return { reference, moved: null, choice: map, result, leftOut, aligned };
   }
 
-  private lay(): Laid {
+  protected lay(): Laid {
     const order = byFocus(this.files);
     const laid = layStack(this.stack, order, this.aligns);
     const { frames, places } = laid;

@@ -1,29 +1,23 @@
 import type { RawFile } from '../../files/rawFile';
 import { alignedFile } from '../align/alignedFile';
-import { byExposure, layStack, middleOf } from '../align/layStack';
+import { byExposure, layStack, middleOf, type LaidStack } from '../align/layStack';
 import { fuse } from '../fuse/fuse';
 import { CombineError, type StackRaw } from '../stackRaw';
-import type { Combined, Combiner, Corrections } from './way';
+import { HeldStack } from './heldStack';
+import type { Combined, Corrections } from './way';
 
 /** Pictures of different exposures on their way to become one. */
-export class Fuser implements Combiner {
-  private readonly files: RawFile[] = [];
-  private readonly stack: StackRaw[] = [];
-
-  constructor(private readonly aligns: boolean) {}
-
-  add(file: RawFile, frame: StackRaw): void {
+export class Fuser extends HeldStack<LaidStack> {
+  override add(file: RawFile, frame: StackRaw): void {
     if (frame.samplesPerPixel !== 3)
       throw new CombineError('Raws are merged, not blended as pictures: choose Whole range.');
-    this.files.push(file);
-    this.stack.push(frame);
+    super.add(file, frame);
   }
 
   combine(_: Corrections, onShare: (share: number) => void): Combined {
-    const { stack, files } = this;
-    const order = byExposure(stack);
-    const { frames, leftOut, aligned, common } = layStack(stack, order, this.aligns);
-    const reference = order[middleOf(order.length)];
+    const { files, stack } = this;
+    const { frames, leftOut, aligned, common } = this.laid;
+    const reference = byExposure(stack)[middleOf(stack.length)];
     const own = files[reference];
     return {
       reference,
@@ -38,5 +32,9 @@ export class Fuser implements Combiner {
         baselineExposure: 0,
       },
     };
+  }
+
+  protected lay(): LaidStack {
+    return layStack(this.stack, byExposure(this.stack), this.aligns);
   }
 }

@@ -1,11 +1,10 @@
-import type { RawFile } from '../../files/rawFile';
 import { mergedNoise } from '../merge/mergedNoise';
 import { mergeRows, planMerge, type MergePlan } from '../merge/mergeRaws';
 import { movedAt, withFrame } from '../merge/moved';
 import { alignedFile } from '../align/alignedFile';
 import { byExposure, layStack, middleOf, type LaidStack } from '../align/layStack';
-import type { StackRaw } from '../stackRaw';
-import type { Combined, Combiner, Corrections, MovedChoice } from './way';
+import { HeldStack } from './heldStack';
+import type { Combined, Corrections, MovedChoice } from './way';
 
 /** Rows merged between two reports. */
 const ROWS = 64;
@@ -18,21 +17,8 @@ interface Laid extends LaidStack {
 }
 
 /** A bracket on its way to become one frame. */
-export class Merger implements Combiner {
-  private readonly files: RawFile[] = [];
-  private readonly stack: StackRaw[] = [];
-  private laid: Laid | null = null;
-
-  constructor(private readonly aligns: boolean) {}
-
-  add(file: RawFile, frame: StackRaw): void {
-    this.files.push(file);
-    this.stack.push(frame);
-    this.laid = null;
-  }
-
+export class Merger extends HeldStack<Laid> {
   combine(corrections: Corrections, onShare: (share: number) => void): Combined {
-    this.laid ??= this.lay();
     const { places, leftOut, aligned, common } = this.laid;
     const plan = corrections.moved.reduce(chosen, this.laid.plan);
     const { frames, moved } = plan;
@@ -55,7 +41,7 @@ export class Merger implements Combiner {
     return { reference, moved, choice: null, result, leftOut, aligned };
   }
 
-  private lay(): Laid {
+  protected lay(): Laid {
     const laid = layStack(this.stack, byExposure(this.stack), this.aligns);
     return { ...laid, plan: planMerge(laid.frames, laid.aligned) };
   }

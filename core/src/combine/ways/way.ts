@@ -22,7 +22,7 @@ export interface MovedChoice {
   readonly frame: number;
 }
 
-/** A dab of a finger over the map that says which frame counts where, in shares of the raw's sides. */
+/** A dab of a finger over the map of what is taken where, in shares of the raw's sides. */
 export interface Dab {
   readonly x: number;
   readonly y: number;

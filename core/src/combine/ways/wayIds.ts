@@ -1,4 +1,7 @@
-/** The ways in which frames become one: hold the whole range, blend pictures, all sharp, less noise, what stays, trails, stars as points, sum. */
+/**
+ * The ways in which frames become one: hold the whole range, blend pictures, all sharp, less noise,
+ * what stays, trails, stars as points, sum.
+ */
 export const WAY_IDS = [
   'merge',
   'fuse',

@@ -4,7 +4,11 @@ import { frameColour } from '../../combine/frameColour';
 import { exposureWords } from '../../storage/frameWords';
 import type { FrameRecord } from '../../storage/frameRecord';
 import type { ListedFrame } from '../../storage/madeFrame';
+import type { CombinedFacts } from '../../combine/combine.worker';
 import { COLOUR } from '../../theme/theme';
+import type { BrushPart } from './Brush';
+import { SKY_PARTS } from './combineWords';
+import type { Choosing } from './useChoosing';
 
 /** A frame of a stack as it is drawn. */
 export interface StackBar {
@@ -30,8 +34,7 @@ const numbered = (frames: readonly ListedFrame[]) =>
   frames.map(({ record }, i) => ({ record, number: i + 1 }));
 
 /**
- * What each frame holds in stops, from the least exposed on, so that what they hold together is seen
- * as a stair.
+ * What each frame holds in stops, from the least exposed on: together they are seen as a stair.
  *
  * @param reach by the ids of those that are known
  */
@@ -102,4 +105,34 @@ export function focusBars(
       colour: place < 0 ? COLOUR.line : `rgb(${frameColour(place, used.length).join(',')})`,
     };
   });
+}
+
+/** What can be painted: ground and sky, or the frames in the order of their bars. */
+export function partsOf({ way, placeOf }: Choosing, bars: readonly StackBar[]): BrushPart[] {
+  if (way === 'stars') return SKY_PARTS.map((label, value) => ({ value, label }));
+  return bars
+    .map(({ record, number, words }) => ({
+      value: placeOf(record.id),
+      label: words.includes('\n') ? `${number}` : words,
+    }))
+    .filter(({ value }) => value >= 0);
+}
+
+/** What each frame holds, or where it is focused. */
+export function barsOf(
+  frames: readonly ListedFrame[],
+  { way, used, leftOut, kind }: Choosing,
+  facts: CombinedFacts | null,
+): StackBar[] {
+  if (way === 'focus') {
+    const notIn = (facts?.leftOut ?? []).map((place) => used[place]?.record.id ?? '');
+    return focusBars(frames, new Set([...leftOut, ...notIn]));
+  }
+  if (kind === 'picture') return pictureBars(frames);
+  const reach = new Map(
+    used.flatMap(({ record }, i): [string, Reach][] =>
+      facts?.reach[i] ? [[record.id, facts.reach[i]]] : [],
+    ),
+  );
+  return exposureBars(frames, reach);
 }
