@@ -145,13 +145,31 @@ class WebKitTab implements Tab {
 
   async resize({ width, height }: Size): Promise<void> {
     const window = this.driver.manage().window();
-    // The window has a bar of its own: what it takes is added.
+    // The window has a bar of its own: what it takes is added, once the page has settled.
     for (let tries = 0, bar = 38; tries < 3; tries++) {
       await window.setRect({ width, height: height + bar });
-      const inner = Number(await this.evaluate('innerHeight'));
+      const inner = await this.settledHeight(height);
       if (inner === height) return;
       bar += height - inner;
     }
+    throw new Error(`the window does not become ${height} high`);
+  }
+
+  /**
+   * Height of the page once it has this height and keeps it for some frames; after two seconds, the
+   * height it has. The screen resizes the window after the driver has answered: what is read at once
+   * may still be the size before.
+   */
+  private async settledHeight(wanted: number): Promise<number> {
+    const height = await this.evaluate(`(async () => {
+      const end = performance.now() + 2000;
+      for (let still = 0; still < 5 && performance.now() < end; ) {
+        await new Promise(requestAnimationFrame);
+        still = innerHeight === ${wanted} ? still + 1 : 0;
+      }
+      return innerHeight;
+    })()`);
+    return Number(height);
   }
 
   /**
