@@ -2,6 +2,7 @@ import { join } from 'node:path';
 import Ajv from 'ajv';
 import standaloneCode from 'ajv/dist/standalone';
 import { transform } from 'esbuild';
+import { KIT_SCHEMA } from '@velmo/core/kits';
 import { SETTINGS_SCHEMA } from '@velmo/core/settings';
 import { CAMERA_CHOICE_SCHEMA } from '../app/src/storage/cameraChoice';
 import { CAMERA_LIGHT_SCHEMA } from '../app/src/storage/cameraLight';
@@ -22,13 +23,19 @@ const SCHEMAS = {
   decision: DECISION_SCHEMA,
   rollRecord: ROLL_RECORD_SCHEMA,
   markChoice: MARK_CHOICE_SCHEMA,
+  kit: KIT_SCHEMA,
 } as const;
 
 export const VALIDATORS_FILE = join(__dirname, '../app/src/storage/validators.js');
 
 /** The validators as a module: no page that uses them has to be allowed to make code of text. */
 export async function validatorsSource(): Promise<string> {
-  const ajv = new Ajv({ messages: false, code: { source: true, esm: true, optimize: 3 } });
+  // A schema that refers to another calls its validator instead of repeating it.
+  const ajv = new Ajv({
+    messages: false,
+    inlineRefs: false,
+    code: { source: true, esm: true, optimize: 3 },
+  });
   const names = Object.fromEntries(
     Object.entries(SCHEMAS).map(([name, schema]) => {
       ajv.addSchema(schema);

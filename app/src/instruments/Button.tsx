@@ -8,12 +8,23 @@ interface ButtonProps {
   readonly name?: string;
   readonly quiet?: boolean;
   readonly pressed?: boolean;
+  /** It stands on paper. */
+  readonly ink?: boolean;
   readonly disabled?: boolean;
   readonly style?: StyleProp<ViewStyle>;
 }
 
 /** A plain button. Quiet ones have no frame. */
-export function Button({ label, onPress, name, quiet, pressed, disabled, style }: ButtonProps) {
+export function Button({
+  label,
+  onPress,
+  name,
+  quiet,
+  pressed,
+  ink,
+  disabled,
+  style,
+}: ButtonProps) {
   return (
     <Pressable
       role="button"
@@ -21,10 +32,16 @@ export function Button({ label, onPress, name, quiet, pressed, disabled, style }
       aria-pressed={pressed}
       disabled={disabled}
       onPress={onPress}
-      style={[styles.button, !quiet && styles.framed, pressed && styles.pressed, style]}
+      style={[
+        styles.button,
+        !quiet && styles.framed,
+        ink && styles.ink,
+        pressed && (ink ? styles.pressedInk : styles.pressed),
+        style,
+      ]}
     >
       <Text
-        style={[styles.label, pressed && styles.labelPressed]}
+        style={[styles.label, Boolean(ink) !== Boolean(pressed) && styles.labelInk]}
         numberOfLines={label.includes('\n') ? 2 : 1}
       >
         {label}
@@ -44,6 +61,8 @@ const styles = StyleSheet.create({
   },
   framed: { borderWidth: 1, borderColor: COLOUR.lightSoft, paddingHorizontal: 12 },
   pressed: { backgroundColor: COLOUR.paper },
+  ink: { borderColor: COLOUR.inkSoft },
+  pressedInk: { backgroundColor: COLOUR.ink },
   label: {
     fontFamily: FONT.medium,
     fontSize: 16,
@@ -51,5 +70,5 @@ const styles = StyleSheet.create({
     textAlign: 'center',
     color: COLOUR.light,
   },
-  labelPressed: { color: COLOUR.ink },
+  labelInk: { color: COLOUR.ink },
 });

@@ -8,6 +8,8 @@ interface VerdictProps {
   readonly finding: Finding | null;
   /** Said instead while there is nothing to judge. */
   readonly idle?: string;
+  /** Said where there is no finding. */
+  readonly fine?: string;
   /** Findings besides it. */
   readonly more: number;
   readonly onRepair: (repair: Repair) => void;
@@ -15,14 +17,21 @@ interface VerdictProps {
 }
 
 /** One line, most important thing first, with the one-tap way out. A tap on the words lists everything. */
-export function Verdict({ finding, idle, more, onRepair, onList }: VerdictProps) {
+export function Verdict({
+  finding,
+  idle,
+  fine = ALL_IN_RANGE,
+  more,
+  onRepair,
+  onList,
+}: VerdictProps) {
   const [repair] = finding?.repairs ?? [];
   return (
     <View style={[styles.line, CONTAINED]} testID="verdict">
       <View style={[styles.mark, { backgroundColor: finding ? COLOUR.clipped : COLOUR.line }]} />
       <View style={styles.words}>
         <Text role="status" aria-live="polite" style={styles.text} numberOfLines={3}>
-          {idle ?? finding?.text ?? ALL_IN_RANGE}
+          {idle ?? finding?.text ?? fine}
         </Text>
         {more > 0 && <Text style={styles.more}>+{more}</Text>}
         {/* Beside the words, not around them: what is inside a button is not announced when it changes. */}

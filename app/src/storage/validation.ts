@@ -3,6 +3,7 @@ import {
   cameraLight,
   decision,
   frameRecord,
+  kit,
   markChoice,
   olderFrameRecord,
   preferences,
@@ -21,6 +22,7 @@ const VALIDATORS = {
   decision,
   rollRecord,
   markChoice,
+  kit,
 } as const;
 
 /** Whether a value is what the JSON Schema of this name describes. */

@@ -9,3 +9,4 @@ export const cameraChoice: Validator;
 export const decision: Validator;
 export const rollRecord: Validator;
 export const markChoice: Validator;
+export const kit: Validator;

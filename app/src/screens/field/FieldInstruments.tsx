@@ -1,7 +1,7 @@
 import { useCallback, useMemo, useRef } from 'react';
 import { Pressable, StyleSheet, Text, View } from 'react-native';
 import { freeControl } from '@velmo/core/settings';
-import type { Finding } from '@velmo/core/verdict';
+import { ALL_IN_RANGE, type Finding } from '@velmo/core/verdict';
 import { Ladder } from '../../instruments/Ladder';
 import type { HistogramLook, LadderReading } from '../../instruments/LadderHistogram';
 import { LadderPin } from '../../instruments/LadderPin';
@@ -12,6 +12,7 @@ import { useStore } from '../../state/store';
 import { COLOUR, FONT, TARGET } from '../../theme/theme';
 import type { Readings } from '../../camera/device/readings';
 import { FlashOnLadder } from './FlashOnLadder';
+import { appliedKitStore } from './session/appliedKit';
 import { applyRepair, changeExposure } from './session/fieldSession';
 import { fieldStore, readingsStore, toggleSheet, type Pin } from './session/fieldState';
 import { foreseenText, type Foreseen } from './series/foreseen';
@@ -183,18 +184,52 @@ export function useFindings(): readonly Finding[] {
 
 const list = (): void => toggleSheet('verdict');
 
+/** Findings that the kit in use does not mean to have, and what it means, in words. */
+function useUnmeant(): { readonly findings: readonly Finding[]; readonly fine: string } {
+  const all = useFindings();
+  const kit = useStore(appliedKitStore, (applied) => applied);
+  const unchanged = useStore(fieldStore, (s) => s.settings === kit?.after.settings);
+  const meant = kit && unchanged ? kit.meant : {};
+  const words = all.flatMap(({ id }) => meant[id] ?? []);
+  return {
+    findings: all.filter(({ id }) => !(id in meant)),
+    fine: [ALL_IN_RANGE, ...words].join(' '),
+  };
+}
+
 /** The verdict of Field. */
 export function FieldVerdict() {
-  const findings = useFindings();
+  const { findings, fine } = useUnmeant();
   const refused = useStore(fieldStore, (s) => s.phase === 'refused');
   return (
-    <Verdict
-      idle={refused ? 'No camera: there is no picture to judge.' : undefined}
-      finding={findings[0] ?? null}
-      more={Math.max(0, findings.length - 1)}
-      onRepair={applyRepair}
-      onList={list}
-    />
+    <View style={styles.verdict}>
+      <View style={styles.line}>
+        <Verdict
+          idle={refused ? 'No camera: there is no picture to judge.' : undefined}
+          finding={findings[0] ?? null}
+          fine={fine}
+          more={Math.max(0, findings.length - 1)}
+          onRepair={applyRepair}
+          onList={list}
+        />
+      </View>
+      <KitsButton />
+    </View>
+  );
+}
+
+/** What is wrong is said beside it; what is wanted is begun here. */
+function KitsButton() {
+  const open = useStore(fieldStore, (s) => s.sheet === 'kits');
+  return (
+    <Pressable
+      role="button"
+      aria-expanded={open}
+      onPress={() => toggleSheet('kits')}
+      style={styles.kits}
+    >
+      <Text style={styles.marksText}>{'kits ▾'}</Text>
+    </Pressable>
   );
 }
 
@@ -206,6 +241,16 @@ const styles = StyleSheet.create({
     backgroundColor: 'rgba(31,31,31,0.85)',
     borderTopWidth: 1,
     borderTopColor: COLOUR.line,
+  },
+  verdict: { flexDirection: 'row', gap: 4 },
+  line: { flex: 1 },
+  kits: {
+    width: 52,
+    justifyContent: 'center',
+    alignItems: 'center',
+    borderWidth: 1,
+    borderColor: COLOUR.lightSoft,
+    borderRadius: 6,
   },
   marksText: { fontFamily: FONT.medium, fontSize: 14, color: COLOUR.light },
 });

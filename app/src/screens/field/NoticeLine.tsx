@@ -4,9 +4,13 @@ import { Button } from '../../instruments/Button';
 import { useStore } from '../../state/store';
 import { COLOUR, FONT } from '../../theme/theme';
 import { UnsavedLine } from '../roll/UnsavedLine';
+import { VERDICT_PX } from './layout';
 import { fieldStore } from './session/fieldState';
 
 const dismiss = (): void => fieldStore.update((s) => ({ ...s, notice: null }));
+
+/** As many as fit into the verdict's place: an answer covers no tape. */
+const PASSING_LINES = 3;
 
 /**
  * What went wrong and what to do; and frames that could not be stored, for as long as there are
@@ -20,8 +24,17 @@ export function NoticeLine() {
       <UnsavedLine onLook={() => router.push('/frames')} />
       {notice && (
         <View style={[styles.line, notice.passing && styles.passing]} role="alert">
-          <Text style={styles.text}>{notice.text}</Text>
-          <Button label="Close" onPress={dismiss} />
+          <Text
+            style={[styles.text, notice.passing && styles.passingText]}
+            numberOfLines={notice.passing ? PASSING_LINES : undefined}
+          >
+            {notice.text}
+          </Text>
+          {notice.action ? (
+            <Button label={notice.action.label} onPress={notice.action.run} />
+          ) : (
+            <Button label="Close" onPress={dismiss} />
+          )}
         </View>
       )}
     </View>
@@ -50,6 +63,11 @@ const styles = StyleSheet.create({
     borderLeftColor: COLOUR.clipped,
     borderRadius: 6,
   },
-  passing: { borderLeftColor: COLOUR.paper },
+  passing: {
+    borderLeftColor: COLOUR.paper,
+    minHeight: VERDICT_PX,
+    paddingVertical: 1,
+  },
+  passingText: { fontSize: 15, lineHeight: 15 },
   text: { flex: 1, fontFamily: FONT.medium, fontSize: 16, lineHeight: 21, color: COLOUR.light },
 });

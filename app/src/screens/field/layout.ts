@@ -18,7 +18,7 @@ export interface FieldMeasures {
 
 const STATUS = 44;
 const GAP = 6;
-const VERDICT = 48;
+export const VERDICT_PX = 48;
 /** Every camera has the five: what it keeps to itself is said in a tape's place. */
 const TAPES = 5;
 /** Below this height everything is as low as a finger allows. */
@@ -37,7 +37,7 @@ const TIGHT: Heights = { tape: 44, bar: 44, gap: 3 };
 
 /** Verdict, tapes, expose bar, the gaps between them, and the padding around. */
 const controlsHeight = ({ tape, bar, gap }: Heights): number =>
-  VERDICT + TAPES * (tape + gap) + bar + 3 * gap;
+  VERDICT_PX + TAPES * (tape + gap) + bar + 3 * gap;
 
 /** Laid out as for these sides where the window has less: one that is just being opened can say that it has a pixel. */
 const MIN_PX = 240;

@@ -2,6 +2,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
+import { FileButton } from '../../instruments/FileButton';
 import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { useRemoveFrames } from '../../storage/frameQueries';
 import { droppedIn } from '../../storage/frames';
@@ -10,10 +11,12 @@ import { COLOUR, FONT } from '../../theme/theme';
 import { bytesWords } from '../field/words/seriesWords';
 import { comparedParams, MAX_COMPARED } from '../compare/compared';
 import { MoveChoice } from './MoveChoice';
-import { OpenFilesButton } from './OpenFilesButton';
 import { framesWords } from './rollWords';
 import { UndoLine } from './UndoLine';
 import type { Deciding } from './useDeciding';
+
+/** Kinds of files that can be opened. */
+const ACCEPTED = '.dng,.jpg,.jpeg,.png,.tif,.tiff,image/*';
 
 interface RollBarProps {
   /** Ids of the chosen frames; null while none are chosen. */
@@ -78,7 +81,12 @@ export function RollBar(props: RollBarProps) {
         <View style={styles.actions}>
           <Button label="To Field" onPress={onField} />
           {canChoose && <Button label="Choose" onPress={() => onChoosing(true)} />}
-          <OpenFilesButton onFiles={onFiles} />
+          <FileButton
+            label="Open files ..."
+            accept={ACCEPTED}
+            testID="open-files"
+            onFiles={onFiles}
+          />
           {dropped && dropped.frames > 0 && <Empty amount={dropped} roll={roll} />}
         </View>
       )}

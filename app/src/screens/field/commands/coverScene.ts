@@ -34,24 +34,36 @@ export function coveredWords(
   return `${offsets.length} frames, ${formatStops(stepClicks)} apart: ${light}.${missing}`;
 }
 
+interface SeenCoverage {
+  readonly coverage: Coverage;
+  readonly range: SceneRange;
+}
+
+/** The fewest frames that hold the light the camera looks at; null where it does not know it. */
+export async function seenCoverage(snr: number): Promise<SeenCoverage | null> {
+  const { allowedShare } = fieldStore.get().preferences.monitors;
+  const range = await theCamera()
+    ?.sceneRange?.(allowedShare)
+    .catch(() => null);
+  const readings = readingsStore.get();
+  if (!range || !readings) return null;
+  const clipClicks = CLICKS_PER_STOP * readings.clipStops;
+  // A camera that does not tell its noise holds tones from a stop over what it shows as black.
+  const under =
+    clicksToSnr(snr) ?? CLICKS_PER_STOP * (readings.floorStops + 1 - readings.clipStops);
+  return { coverage: coverScene(range, { clipClicks, floorClicks: clipClicks + under }), range };
+}
+
 /**
  * Plans the fewest frames, and for them the smallest step, that hold the scene from its brightest
  * texture to its darkest tone at a chosen SNR, and puts the exposure in their middle.
  */
 export async function coverTheScene(snr: number): Promise<void> {
-  const { preferences, capabilities } = fieldStore.get();
-  const { monitors } = preferences;
-  const device = theCamera();
-  if (capabilities?.coversScene === 'by probing')
+  if (fieldStore.get().capabilities?.coversScene === 'by probing')
     say('Looking at the light at several exposures …');
-  const range = await device?.sceneRange?.(monitors.allowedShare).catch(() => null);
-  const readings = readingsStore.get();
-  if (!range || !readings) return say('The light has not been read yet.');
-  const clipClicks = CLICKS_PER_STOP * readings.clipStops;
-  // A camera that does not tell its noise holds tones from a stop over what it shows as black.
-  const under =
-    clicksToSnr(snr) ?? CLICKS_PER_STOP * (readings.floorStops + 1 - readings.clipStops);
-  const coverage = coverScene(range, { clipClicks, floorClicks: clipClicks + under });
+  const seen = await seenCoverage(snr);
+  if (!seen) return say('The light has not been read yet.');
+  const { coverage, range } = seen;
   const { offsets, stepClicks } = coverage;
   const middle = offsets[Math.floor(offsets.length / 2)];
   if (middle !== 0) changeExposure(middle);

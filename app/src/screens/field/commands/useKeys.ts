@@ -37,6 +37,7 @@ const KEYS: Readonly<Record<string, () => void>> = {
   k: () => toggleSheet('marks'),
   f: () => toggleSheet('files'),
   s: () => toggleSheet('series'),
+  t: () => toggleSheet('kits'),
   H: holdAll,
   j: () => toggleSheet('focus'),
   g: findFocus,

@@ -18,6 +18,13 @@ export interface Notice {
   readonly stays?: boolean;
   /** It answers what was just asked, and goes by itself. */
   readonly passing?: boolean;
+  /** What can be done about it. */
+  readonly action?: NoticeAction;
+}
+
+export interface NoticeAction {
+  readonly label: string;
+  readonly run: () => void;
 }
 
 /** A spot reading stuck to the picture. */
@@ -41,7 +48,8 @@ export type Sheet =
   | 'marks'
   | 'files'
   | 'light'
-  | 'series';
+  | 'series'
+  | 'kits';
 
 /** A tape in hand: it decides what a tap on the Window means. */
 export type ActiveTape = 'time' | 'iso' | 'comp' | 'focus' | 'white';
@@ -137,8 +145,8 @@ export const showDepth = (depth: DepthLook): void => fieldStore.update((s) => ({
 const SAID_MS = 7000;
 
 /** Answers what was just asked, in a line that goes by itself. */
-export function say(text: string): void {
-  const notice: Notice = { text, passing: true };
+export function say(text: string, action?: NoticeAction): void {
+  const notice: Notice = { text, passing: true, action };
   fieldStore.update((s) => ({ ...s, notice }));
   setTimeout(
     () => fieldStore.update((s) => (s.notice === notice ? { ...s, notice: null } : s)),

@@ -1,3 +1,4 @@
+import { KitsSheet } from '../kits/KitsSheet';
 import { CameraSheet } from './CameraSheet';
 import { DepthSheet } from './DepthSheet';
 import { FilesSheet } from './FilesSheet';
@@ -21,6 +22,7 @@ const SHEETS: Readonly<Record<Exclude<Sheet, 'verdict'>, () => React.JSX.Element
   files: FilesSheet,
   light: LightSheet,
   series: SeriesSheet,
+  kits: KitsSheet,
 };
 
 /** The sheet that is open. The verdict's is with Field from the beginning. */

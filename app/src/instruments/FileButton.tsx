@@ -1,14 +1,17 @@
 import { useEffect, useRef } from 'react';
-import { Button } from '../../instruments/Button';
+import { Button } from './Button';
 
-interface OpenFilesButtonProps {
+interface FileButtonProps {
+  readonly label: string;
+  /** Endings and kinds of files that are offered. */
+  readonly accept: string;
+  /** Of the input that takes the files. */
+  readonly testID: string;
   readonly onFiles: (files: readonly File[]) => void;
 }
 
-const ACCEPTED = '.dng,.jpg,.jpeg,.png,.tif,.tiff,image/*';
-
 /** Asks the system for files. */
-export function OpenFilesButton({ onFiles }: OpenFilesButtonProps) {
+export function FileButton({ label, accept, testID, onFiles }: FileButtonProps) {
   const input = useRef<HTMLInputElement | null>(null);
   const heard = useRef(onFiles);
   useEffect(() => {
@@ -18,9 +21,9 @@ export function OpenFilesButton({ onFiles }: OpenFilesButtonProps) {
     const element = document.createElement('input');
     element.type = 'file';
     element.multiple = true;
-    element.accept = ACCEPTED;
+    element.accept = accept;
     element.hidden = true;
-    element.dataset.testid = 'open-files';
+    element.dataset.testid = testID;
     element.addEventListener('change', () => {
       heard.current([...(element.files ?? [])]);
       // The same file can be chosen again.
@@ -29,6 +32,6 @@ export function OpenFilesButton({ onFiles }: OpenFilesButtonProps) {
     document.body.append(element);
     input.current = element;
     return () => element.remove();
-  }, []);
-  return <Button label="Open files ..." onPress={() => input.current?.click()} />;
+  }, [accept, testID]);
+  return <Button label={label} onPress={() => input.current?.click()} />;
 }

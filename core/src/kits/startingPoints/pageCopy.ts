@@ -1,0 +1,37 @@
+import { AUTO_FOCUS, held } from '../../settings/settings';
+import { FIRST_SERIES } from '../../series/series';
+import { baseIso, keepHighlights, steadyUnderLamps, whiteAsRead } from './exposeFor';
+import type { StartingPoint } from './startingPoint';
+
+/** 1/25 s: a whole number of pulses of lamps on 50 Hz. */
+const USUAL_TIME = -14;
+
+export const pageCopy: StartingPoint = {
+  id: 'page-copy',
+  name: 'Copy of a page',
+  why: 'The long lens keeps edges straight; paper lies just under clipping, white is held.',
+  next: 'Next: phone parallel to the page, light from both sides, White tapped on paper.',
+  parts: ['exposure', 'focus', 'white', 'rig', 'files', 'series'],
+  meant: {},
+  begin: (s, camera) => ({
+    ...s,
+    lens: 'tele',
+    crop: 1,
+    support: 'tripod',
+    filterStops: 0,
+    torch: false,
+    flash: 'off',
+    time: held(USUAL_TIME),
+    iso: held(baseIso(camera)),
+    compClicks: 0,
+    meter: keepHighlights(s, camera),
+    // Found once: a series of pages is not to hunt.
+    focus: { ...AUTO_FOCUS, follow: false },
+    files: 'dng+jpeg',
+    aspect: '4:3',
+    average: 1,
+    series: FIRST_SERIES.single,
+    delayS: 2,
+  }),
+  fit: (s, light, camera) => whiteAsRead(steadyUnderLamps(s, light, camera), light),
+};
