@@ -46,15 +46,15 @@ describe('every starting point, in the place it is meant for', () => {
       'Interior with a window',
       'drying-shed',
       { Focus: /^2\.2 m, set/, White: /, set/ },
-      'bracket 3, 2 stops apart instead of bracket 5',
+      'bracket 2, 2 2/3 stops apart instead of bracket 5',
     ],
     ['Table-top', 'packing-bench', { White: /^2[89]\d0 K, set/, ISO: /^ISO 100, set/ }, 'focus 6'],
     ['Flowing water', 'sluice-at-dusk', { Time: /^1(\.\d)? s, set/ }, 'instead of no filter'],
     [
       'Moving subject, frozen',
       'sluice-at-dusk',
-      { Time: /^1\/800 s, set/ },
-      'Time 1/800 s instead of 1/1000 s',
+      { Time: /^1\/400 s, set/ },
+      'Time 1/400 s instead of 1/1000 s',
     ],
     [
       'Lamp at night',

@@ -19,7 +19,7 @@ interface KitSlipProps {
 export function KitSlip({ name, parts, settings, about, onApply, children }: KitSlipProps) {
   return (
     <View style={styles.slip}>
-      <Pressable role="button" aria-label={`Kit: ${name}`} onPress={onApply} style={styles.press}>
+      <View style={styles.body}>
         <KitStrokes parts={parts} settings={settings} />
         <View style={styles.words}>
           <Text style={styles.name}>{name}</Text>
@@ -29,7 +29,14 @@ export function KitSlip({ name, parts, settings, about, onApply, children }: Kit
             </Text>
           ))}
         </View>
-      </Pressable>
+        {/* Over the words, not around them: its name is short, they are read by themselves. */}
+        <Pressable
+          role="button"
+          aria-label={`Kit: ${name}`}
+          onPress={onApply}
+          style={StyleSheet.absoluteFill}
+        />
+      </View>
       {children}
     </View>
   );
@@ -43,7 +50,7 @@ const styles = StyleSheet.create({
     borderRadius: 2,
     boxShadow: '0 1px 4px rgba(0,0,0,0.5)',
   },
-  press: {
+  body: {
     flex: 1,
     minHeight: TARGET,
     flexDirection: 'row',
