@@ -162,9 +162,17 @@ async function main(): Promise<void> {
       },
     );
     await shoot(
-      'stars-phone',
-      plainLink('scene=stars-over-the-pans&time=30&iso=1600&support=tripod'),
+      'kits-phone',
+      plainLink('scene=stars-over-the-pans&time=20&iso=1600&support=tripod'),
       PHONE,
+      async (page) => {
+        await page.keyboard.press('t');
+        await press(page, 'Save what is set ...');
+        await page.keyboard.type('Night over the pans');
+        await press(page, 'Save');
+        await page.waitForSelector('[aria-label^="Kit: Night"]');
+        await settle();
+      },
     );
     await shoot(
       'rig-phone',

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import {
   KIT_PARTS,
@@ -21,7 +21,7 @@ import { NameField } from '../../roll/NameField';
 import { applyKit, applyStartingPoint, setUpNow, takeKitBack } from '../commands/kitCommands';
 import { measureField } from '../layout';
 import { appliedKitStore } from '../session/appliedKit';
-import { closeSheet, fieldStore } from '../session/fieldState';
+import { closeSheet, fieldStore, hush } from '../session/fieldState';
 import { KitParts } from './KitParts';
 import { KitSlip } from './KitSlip';
 import { added, imported, type KitChange } from './kitList';
@@ -39,6 +39,8 @@ export function KitsSheet() {
     work();
     if (covers) closeSheet();
   };
+  // What was said of a kit stands in the drawer as well.
+  useEffect(hush, []);
   const kits = data?.kits ?? [];
   const unread = data?.unread.length ?? 0;
   return (

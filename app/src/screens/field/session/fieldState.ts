@@ -153,3 +153,7 @@ export function say(text: string, action?: NoticeAction): void {
     SAID_MS,
   );
 }
+
+/** Puts an answer away that would go by itself. */
+export const hush = (): void =>
+  fieldStore.update((s) => (s.notice?.passing ? { ...s, notice: null } : s));
