@@ -29,7 +29,8 @@ const SHEETS = [
   ['r', /tripod/i],
   ['v', /On the tapes/],
   ['w', /tint/i],
-  ['k', /Marks and histograms/],
+  ['k', /Marks, aids and histograms/],
+  ['t', /Starting points/],
   ['f', /JPEG quality|Everything the sensor gave/],
   ['j', /hyperfocal/i],
 ] as const;

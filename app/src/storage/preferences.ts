@@ -1,3 +1,4 @@
+import { AIDS_SCHEMA, NO_AIDS, type Aids } from '@velmo/core/aids';
 import { DEFAULT_MONITORS, MONITORS_SCHEMA, type MonitorSettings } from '@velmo/core/monitor';
 import { DISTANCE_UNITS, type DistanceUnit } from '@velmo/core/optics';
 import { AHEAD_CHOICES, type AheadChoice } from '@velmo/core/simulate';
@@ -17,10 +18,11 @@ export interface Focusing {
 
 /** What the photographer likes, whatever the picture. */
 export interface Preferences {
-  readonly version: 6;
+  readonly version: 7;
   /** Detents of compensation in clicks: 1/3, 1/2 or 1 stop. */
   readonly compStepClicks: 1 | 1.5 | 3;
   readonly monitors: MonitorSettings;
+  readonly aids: Aids;
   readonly focusing: Focusing;
   readonly naming: NamePattern;
   /** The last seconds of a delay are heard. */
@@ -30,9 +32,10 @@ export interface Preferences {
 }
 
 export const DEFAULT_PREFERENCES: Preferences = {
-  version: 6,
+  version: 7,
   compStepClicks: 1,
   monitors: DEFAULT_MONITORS,
+  aids: NO_AIDS,
   focusing: { unit: 'm', loupeZoom: 1, loupeWithFocus: true, beforeCapture: false },
   naming: { pattern: DEFAULT_NAMING.pattern, count: DEFAULT_NAMING.count },
   delaySound: true,
@@ -40,12 +43,13 @@ export const DEFAULT_PREFERENCES: Preferences = {
 };
 
 export const PREFERENCES_SCHEMA = {
-  $id: 'velmo/preferences/6',
+  $id: 'velmo/preferences/7',
   type: 'object',
   properties: {
-    version: { const: 6 },
+    version: { const: 7 },
     compStepClicks: { enum: [1, 1.5, 3] },
     monitors: MONITORS_SCHEMA,
+    aids: AIDS_SCHEMA,
     focusing: {
       type: 'object',
       properties: {
@@ -73,6 +77,7 @@ export const PREFERENCES_SCHEMA = {
     'version',
     'compStepClicks',
     'monitors',
+    'aids',
     'focusing',
     'naming',
     'delaySound',
@@ -81,11 +86,12 @@ export const PREFERENCES_SCHEMA = {
   additionalProperties: false,
 } as const;
 
-const OLD_VERSIONS: readonly unknown[] = [1, 2, 3, 4, 5];
+const OLD_VERSIONS: readonly unknown[] = [1, 2, 3, 4, 5, 6];
 
 /**
  * Version 1 knew neither monitors nor names, version 2 nothing of focus, version 3 no delay,
- * version 4 no light computed ahead; up to version 5 the roll's name was among the names.
+ * version 4 no light computed ahead, version 6 no aids; up to version 5 the roll's name was among
+ * the names.
  */
 function migrated(value: unknown): unknown {
   if (typeof value !== 'object' || value === null) return value;

@@ -63,6 +63,8 @@ export interface CameraFacets {
   refocus?(): Promise<void>;
   /** Called when the device does not do what it was asked, though it offers it. */
   onRefused?(listener: (refused: RefusedControls) => void): () => void;
+  /** How it is held, where it knows by itself: which way is up along its axes, as a unit vector. */
+  held?(): { readonly up: readonly [right: number, top: number, back: number] };
   /** How its light is calibrated; absent where its light is known. */
   readonly calibration?: Calibration;
 }

@@ -233,6 +233,11 @@ export class SimulatedCamera implements CameraDevice {
     return { scene: this.scene, yawRad, pitchRad, upright, clock: this.clock };
   }
 
+  held() {
+    const { pitchRad } = this.framing(this.aim);
+    return { up: [0, Math.cos(pitchRad), -Math.sin(pitchRad)] as const };
+  }
+
   private look(): void {
     this.applied++;
     this.rest();

@@ -1,5 +1,6 @@
 import { useFocusEffect } from 'expo-router';
 import { useCallback } from 'react';
+import { GRIDS } from '@velmo/core/aids';
 import { DEPTH_LOOKS } from '@velmo/core/monitor';
 import {
   closeSheet,
@@ -12,12 +13,16 @@ import { releaseAll, toggleLock } from '../session/fieldSession';
 import { shutterDown, shutterUp } from './remoteKeys';
 import { holdAll } from './seriesCommands';
 import { leavePinAtSpot } from './pins';
-import { changeMonitors } from '../session/preferencesNow';
+import { showLevel } from '../aids/levelStore';
+import { changeAids, changeMonitors } from '../session/preferencesNow';
 import { pushExposureRight } from './pushRight';
 import { activate } from './activeTape';
 import { findFocus } from './focusCommands';
 import { closeLoupe, toggleLoupe } from '../window/loupeView';
 import { neutralAt } from './whiteCommands';
+
+/** Grids in the order their key goes through them. */
+const NEXT_GRID = ['off', ...GRIDS] as const;
 
 /**
  * Keys of Field, wherever the focus is, except where something is typed. Instruments have keys of
@@ -61,6 +66,11 @@ const KEYS: Readonly<Record<string, () => void>> = {
     const { zebra } = fieldStore.get().preferences.monitors;
     changeMonitors({ zebra: zebra ? null : { on: 'raw', clicksUnder: 0 } });
   },
+  i: () => {
+    const { grid } = fieldStore.get().preferences.aids;
+    changeAids({ grid: NEXT_GRID[(NEXT_GRID.indexOf(grid) + 1) % NEXT_GRID.length] });
+  },
+  y: () => showLevel(!fieldStore.get().preferences.aids.level),
   c: () => fieldStore.update((s) => ({ ...s, marks: !s.marks })),
   Escape: () => {
     closeLoupe();

@@ -1,3 +1,4 @@
+import type { Aids } from '@velmo/core/aids';
 import type { MonitorSettings } from '@velmo/core/monitor';
 import type { NamePattern } from '../../../storage/fileNames';
 import { keepPreferences, type Focusing, type Preferences } from '../../../storage/preferences';
@@ -18,3 +19,6 @@ export const changeFocusing = (part: Partial<Focusing>): void =>
 
 export const changeNaming = (part: Partial<NamePattern>): void =>
   changePreferences({ naming: { ...fieldStore.get().preferences.naming, ...part } });
+
+export const changeAids = (part: Partial<Aids>): void =>
+  changePreferences({ aids: { ...fieldStore.get().preferences.aids, ...part } });

@@ -9,6 +9,7 @@ import { clippedText, disagreementText, showClips, toggleExtended } from '../ses
 import { closeSheet, fieldStore, readingsStore } from '../session/fieldState';
 import { changeMonitors } from '../session/preferencesNow';
 import { useReadsRaw } from '../session/useReadsRaw';
+import { AidsPart } from '../aids/AidsPart';
 import { ZebraPart } from './ZebraPart';
 
 const named = <T extends string>(values: readonly T[], what: string) =>
@@ -19,9 +20,10 @@ export function MarksSheet() {
   const readsRaw = useReadsRaw();
   const now = useStore(readingsStore, (r) => (r ? clippedText(r, readsRaw) : ''));
   return (
-    <Sheet title="Marks and histograms" onClose={closeSheet}>
+    <Sheet title="Marks, aids and histograms" onClose={closeSheet}>
       <Text style={styles.about}>{now}</Text>
       <Compare />
+      <AidsPart />
       <ClipMarks />
       <ZebraPart />
       <Histograms />

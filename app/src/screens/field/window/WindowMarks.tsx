@@ -12,6 +12,7 @@ import { fieldStore, readingsStore, type Pin } from '../session/fieldState';
 import { inPicture } from './pinPlaces';
 import { takePinOut } from '../commands/pins';
 import { pinText } from '../words/readingsText';
+import { FieldAids } from '../aids/FieldAids';
 import { FocusMark } from './FocusMark';
 import { activate } from '../commands/activeTape';
 
@@ -37,6 +38,7 @@ export function WindowMarks({ width, height, covered }: MarksProps) {
   return (
     <View style={[styles.layer, { width, height }]}>
       <AspectBars width={width} height={height} />
+      <FieldAids width={width} height={height} covered={covered} />
       {meter.pattern === 'spot' && (
         <Svg width={width} height={height} style={styles.spot}>
           <Circle {...ring} stroke="#1f1f1f" strokeWidth={3} strokeDasharray="10 6" />

@@ -1,0 +1,42 @@
+import { levelOf, type Level } from '@velmo/core/aids';
+import { askForTilt, tiltStore, watchTilt } from '../../../engine/tilt';
+import { createStore } from '../../../state/store';
+import { theCamera } from '../session/fieldSession';
+import { readingsStore } from '../session/fieldState';
+import { changeAids } from '../session/preferencesNow';
+
+/** How level the camera is held; null while that is not known. */
+export const levelStore = createStore<Level | null>(null);
+
+const screenDeg = (): number => screen.orientation?.angle ?? 0;
+
+/** Of a simulated camera as it is aimed, of any other as the phone's sensor tells. */
+function levelNow(): Level | null {
+  const held = theCamera()?.held?.();
+  if (held) return levelOf(held.up, 0);
+  const { up } = tiltStore.get();
+  return up && levelOf([...up], screenDeg());
+}
+
+/** Keeps the level up to date until the returned function is called. */
+export function watchLevel(): () => void {
+  const tell = (): void => levelStore.set(levelNow());
+  const asksSensor = !theCamera()?.held;
+  const stops = [
+    tiltStore.subscribe(tell),
+    readingsStore.subscribe(tell),
+    ...(asksSensor ? [watchTilt()] : []),
+  ];
+  tell();
+  return () => {
+    for (const stop of stops) stop();
+    levelStore.set(null);
+  };
+}
+
+/** Shows the level or puts it away, and remembers that. To be called by a tap or a key. */
+export function showLevel(level: boolean): void {
+  // Some browsers ask for the sensor at a tap, and only then.
+  if (level && !theCamera()?.held) void askForTilt();
+  changeAids({ level });
+}
