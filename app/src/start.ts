@@ -1,6 +1,9 @@
 /** What the first picture waits for begins before React does. */
 import { startLiveEarly } from './camera/simulated/liveWorker';
 import { lastCamera } from './storage/cameraChoice';
+import { applyNotedPlate } from './theme/applyPlate';
+
+applyNotedPlate();
 
 /** Field, which opens a camera. */
 if (location.pathname === '/') {

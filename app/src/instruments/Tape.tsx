@@ -3,6 +3,7 @@ import { StyleSheet, Text, View } from 'react-native';
 import { COLOUR, FONT, TARGET } from '../theme/theme';
 import { CONTAINED, GLIDING, GRABBABLE } from './webStyles';
 import { CLICK_PX, TapeMotion, type TapeMoves } from './TapeMotion';
+import { useHand } from './hand';
 import { TapeBands } from './TapeBands';
 import { TapeCap, type TapeCapProps } from './TapeCap';
 import { TapeMarks } from './TapeMarks';
@@ -47,6 +48,7 @@ export const Tape = memo(function Tape(props: TapeProps) {
   useDescription(body, description);
   useLayoutEffect(() => motion.follow(props, ruler.current as unknown as HTMLElement | null));
   const paper = held || !releasable;
+  const isLeft = useHand() === 'left';
   const ink = paper ? COLOUR.ink : COLOUR.light;
   const spoken = [scale.speak(click), tag, atEnd ? 'at its end' : ''].filter(Boolean).join(', ');
   return (
@@ -56,7 +58,7 @@ export const Tape = memo(function Tape(props: TapeProps) {
     >
       <View
         ref={body}
-        style={[styles.body, GRABBABLE]}
+        style={[styles.body, GRABBABLE, isLeft && styles.bodyLeft]}
         role="slider"
         tabIndex={0}
         aria-label={scale.name}
@@ -66,9 +68,13 @@ export const Tape = memo(function Tape(props: TapeProps) {
         aria-valuetext={spoken}
         {...({ onKeyDown: motion.onKeyDown } as object)}
       >
-        {isActive && <View style={[styles.active, paper && styles.activeOnPaper]} />}
+        {isActive && (
+          <View
+            style={[styles.active, paper && styles.activeOnPaper, isLeft && styles.activeLeft]}
+          />
+        )}
         <Slidable element={body} handlers={motion} />
-        <View style={styles.readout}>
+        <View style={[styles.readout, isLeft && styles.readoutLeft]}>
           <View style={styles.caption}>
             <Text style={[styles.name, { color: paper ? COLOUR.inkSoft : COLOUR.lightSoft }]}>
               {scale.name}
@@ -124,8 +130,11 @@ const styles = StyleSheet.create({
     backgroundColor: COLOUR.paper,
     pointerEvents: 'none',
   },
+  activeLeft: { left: 'auto', right: 0 },
   activeOnPaper: { backgroundColor: COLOUR.ink },
   readout: { width: 104, paddingLeft: 12, justifyContent: 'center' },
+  bodyLeft: { flexDirection: 'row-reverse' },
+  readoutLeft: { paddingLeft: 0, paddingRight: 12, alignItems: 'flex-end' },
   caption: { flexDirection: 'row', gap: 8 },
   name: { fontFamily: FONT.medium, fontSize: 13 },
   state: { fontFamily: FONT.regular, fontSize: 13 },

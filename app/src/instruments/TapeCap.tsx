@@ -1,5 +1,6 @@
 import { Pressable, StyleSheet, Text } from 'react-native';
 import { COLOUR, FONT } from '../theme/theme';
+import { useHand } from './hand';
 
 export interface TapeCapProps {
   /** Two short lines. */
@@ -15,6 +16,7 @@ export interface TapeCapProps {
 /** The button at a tape's end. */
 export function TapeCap(props: TapeCapProps & { readonly paper: boolean }) {
   const { top, below, name, expanded, disabled, onPress, paper } = props;
+  const isLeft = useHand() === 'left';
   const ink = { color: paper ? COLOUR.ink : COLOUR.light };
   return (
     <Pressable
@@ -23,7 +25,12 @@ export function TapeCap(props: TapeCapProps & { readonly paper: boolean }) {
       aria-expanded={expanded}
       disabled={disabled}
       onPress={onPress}
-      style={[styles.cap, paper ? styles.onPaper : styles.onDark, disabled && styles.faded]}
+      style={[
+        styles.cap,
+        isLeft ? styles.left : styles.right,
+        paper ? styles.onPaper : styles.onDark,
+        disabled && styles.faded,
+      ]}
     >
       <Text style={[styles.word, ink]} numberOfLines={1}>
         {top}
@@ -40,16 +47,16 @@ const styles = StyleSheet.create({
   // Over the ruler's end, so that the index lines of all tapes stand under one another.
   cap: {
     position: 'absolute',
-    right: 0,
     top: 0,
     bottom: 0,
     width: 68,
     justifyContent: 'center',
     alignItems: 'center',
-    borderLeftWidth: 1,
   },
-  onPaper: { backgroundColor: '#dcd6c7', borderLeftColor: '#bdb39b' },
-  onDark: { backgroundColor: '#333333', borderLeftColor: '#4a4a4a' },
+  right: { right: 0, borderLeftWidth: 1 },
+  left: { left: 0, borderRightWidth: 1 },
+  onPaper: { backgroundColor: COLOUR.paperCap, borderColor: COLOUR.paperEdge },
+  onDark: { backgroundColor: COLOUR.darkCap, borderColor: COLOUR.darkEdge },
   faded: { opacity: 0.5 },
   word: { fontFamily: FONT.medium, fontSize: 14, lineHeight: 17 },
   gap: { fontSize: 0, lineHeight: 0 },

@@ -2,6 +2,20 @@ import { values } from './databases';
 
 const QUIET_MS = 400;
 
+/** Values that were changed just before the page went, by key: databases take too long for them. */
+const UNKEPT = 'velmo-unkept/';
+
+/** What was changed when the page went, taken out; null where nothing was. */
+function takeUnkept(key: string): string | null {
+  try {
+    const text = localStorage.getItem(UNKEPT + key);
+    if (text !== null) localStorage.removeItem(UNKEPT + key);
+    return text;
+  } catch {
+    return null;
+  }
+}
+
 /**
  * A small value that is remembered from one visit to the next.
  *
@@ -9,28 +23,42 @@ const QUIET_MS = 400;
  */
 export function keptValue<T>(key: string, accept: (value: unknown) => Promise<T | null>) {
   let timer: ReturnType<typeof setTimeout> | undefined;
+  /** Changed, and not yet given to the database. */
+  let unkept: string | null = null;
+  const write = (text: string): Promise<void> => {
+    clearTimeout(timer);
+    unkept = null;
+    return values.write({ [key]: text });
+  };
+  // The page may go at any moment after a change: a database would not be done in time.
+  const onGone = (): void => {
+    try {
+      if (unkept !== null) localStorage.setItem(UNKEPT + key, unkept);
+    } catch {
+      // Storage may be shut or full: the value before is there.
+    }
+  };
+  if (typeof window !== 'undefined') window.addEventListener('pagehide', onGone);
   return {
     async last(): Promise<T | null> {
       try {
-        const text = await values.read(key);
+        const changed = takeUnkept(key);
+        if (changed !== null) await write(changed).catch(() => {});
+        const text = changed ?? (await values.read(key));
         return text === null ? null : await accept(JSON.parse(text) as unknown);
       } catch {
         return null;
       }
     },
     /** Writes it now; resolves when it is kept, and rejects when it is not. */
-    keepNow(value: T): Promise<void> {
-      clearTimeout(timer);
-      return values.write({ [key]: JSON.stringify(value) });
-    },
+    keepNow: (value: T): Promise<void> => write(JSON.stringify(value)),
     keep(value: T): void {
       clearTimeout(timer);
+      const text = JSON.stringify(value);
+      unkept = text;
       // A value that could not be kept costs a few taps next time and nothing now: no message is
       // worth it.
-      timer = setTimeout(
-        () => void values.write({ [key]: JSON.stringify(value) }).catch(() => {}),
-        QUIET_MS,
-      );
+      timer = setTimeout(() => void write(text).catch(() => {}), QUIET_MS);
     },
   };
 }

@@ -3,6 +3,7 @@ import { DEFAULT_MONITORS, MONITORS_SCHEMA, type MonitorSettings } from '@velmo/
 import { DISTANCE_UNITS, type DistanceUnit } from '@velmo/core/optics';
 import { AHEAD_CHOICES, type AheadChoice } from '@velmo/core/simulate';
 import { DEFAULT_NAMING, MAX_PATTERN, type NamePattern } from './fileNames';
+import { PLATE_IDS } from '../theme/plates';
 import { keptValue } from './keptValue';
 
 /** How focus is judged and found. */
@@ -16,6 +17,19 @@ export interface Focusing {
   readonly beforeCapture: boolean;
 }
 
+/** The screen itself, for the light and the hand it is looked at in. */
+export interface ScreenChoice {
+  readonly plate: string;
+  /** The phone stays awake as long as Field is open; otherwise while frames are made. */
+  readonly awake: boolean;
+  /** The hand that holds the phone: what is pressed most lies under its thumb. */
+  readonly hand: 'right' | 'left';
+  /** A tone when the shutter has closed. */
+  readonly shutterSound: boolean;
+  /** A tap of the phone at each detent, and when the shutter has closed. */
+  readonly haptics: boolean;
+}
+
 /** What the photographer likes, whatever the picture. */
 export interface Preferences {
   readonly version: 7;
@@ -23,6 +37,7 @@ export interface Preferences {
   readonly compStepClicks: 1 | 1.5 | 3;
   readonly monitors: MonitorSettings;
   readonly aids: Aids;
+  readonly screen: ScreenChoice;
   readonly focusing: Focusing;
   readonly naming: NamePattern;
   /** The last seconds of a delay are heard. */
@@ -36,6 +51,13 @@ export const DEFAULT_PREFERENCES: Preferences = {
   compStepClicks: 1,
   monitors: DEFAULT_MONITORS,
   aids: NO_AIDS,
+  screen: {
+    plate: 'graphite',
+    awake: false,
+    hand: 'right',
+    shutterSound: false,
+    haptics: false,
+  },
   focusing: { unit: 'm', loupeZoom: 1, loupeWithFocus: true, beforeCapture: false },
   naming: { pattern: DEFAULT_NAMING.pattern, count: DEFAULT_NAMING.count },
   delaySound: true,
@@ -50,6 +72,18 @@ export const PREFERENCES_SCHEMA = {
     compStepClicks: { enum: [1, 1.5, 3] },
     monitors: MONITORS_SCHEMA,
     aids: AIDS_SCHEMA,
+    screen: {
+      type: 'object',
+      properties: {
+        plate: { enum: PLATE_IDS },
+        awake: { type: 'boolean' },
+        hand: { enum: ['right', 'left'] },
+        shutterSound: { type: 'boolean' },
+        haptics: { type: 'boolean' },
+      },
+      required: ['plate', 'awake', 'hand', 'shutterSound', 'haptics'],
+      additionalProperties: false,
+    },
     focusing: {
       type: 'object',
       properties: {
@@ -78,6 +112,7 @@ export const PREFERENCES_SCHEMA = {
     'compStepClicks',
     'monitors',
     'aids',
+    'screen',
     'focusing',
     'naming',
     'delaySound',
@@ -90,7 +125,7 @@ const OLD_VERSIONS: readonly unknown[] = [1, 2, 3, 4, 5, 6];
 
 /**
  * Version 1 knew neither monitors nor names, version 2 nothing of focus, version 3 no delay,
- * version 4 no light computed ahead, version 6 no aids; up to version 5 the roll's name was among
+ * version 4 no light computed ahead, version 6 no aids and nothing of the screen; up to version 5 the roll's name was among
  * the names.
  */
 function migrated(value: unknown): unknown {

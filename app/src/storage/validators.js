@@ -1,5 +1,5 @@
 /* Made of the schemas by `npm run validators`. */
-const Fe=$,le={$id:"velmo/settings/8",type:"object",properties:{version:{const:8},lens:{type:"string",pattern:"^[a-z0-9-\
+const Fe=U,le={$id:"velmo/settings/8",type:"object",properties:{version:{const:8},lens:{type:"string",pattern:"^[a-z0-9-\
 ]{1,32}$"},crop:{type:"number",minimum:1,maximum:4},time:{oneOf:[{type:"object",properties:{mode:{const:"auto"}},required:[
 "mode"],additionalProperties:!1},{type:"object",properties:{mode:{const:"held"},click:{type:"integer",minimum:-39,maximum:18}},
 required:["mode","click"],additionalProperties:!1}]},iso:{oneOf:[{type:"object",properties:{mode:{const:"auto"}},required:[
@@ -33,404 +33,404 @@ nd","everyS","frames","exposure","lightS"],additionalProperties:!1},{type:"objec
 type:"integer",minimum:30,maximum:7200},gather:{enum:["mean","sum","brightest"]}},required:["kind","totalS","gather"],additionalProperties:!1}]},
 delayS:{enum:[0,2,3,10,20]}},required:["version","lens","crop","time","iso","compClicks","meter","support","stabiliserSt\
 ops","filterStops","torch","flash","subject","mainsHz","sizeMp","focus","white","files","jpegQuality","average","aspect",
-"series","delayS"],additionalProperties:!1},we=Object.prototype.hasOwnProperty,Ae=new RegExp("^[a-z0-9-]{1,32}$","u");function $(s,{
-instancePath:i="",parentData:ye,parentDataProperty:he,rootData:de=s}={}){let r=null,e=0;if(e===0)if(s&&typeof s=="object"&&
-!Array.isArray(s)){let p;if(s.version===void 0&&(p="version")||s.lens===void 0&&(p="lens")||s.crop===void 0&&(p="crop")||
-s.time===void 0&&(p="time")||s.iso===void 0&&(p="iso")||s.compClicks===void 0&&(p="compClicks")||s.meter===void 0&&(p="m\
-eter")||s.support===void 0&&(p="support")||s.stabiliserStops===void 0&&(p="stabiliserStops")||s.filterStops===void 0&&(p=
-"filterStops")||s.torch===void 0&&(p="torch")||s.flash===void 0&&(p="flash")||s.subject===void 0&&(p="subject")||s.mainsHz===
-void 0&&(p="mainsHz")||s.sizeMp===void 0&&(p="sizeMp")||s.focus===void 0&&(p="focus")||s.white===void 0&&(p="white")||s.
-files===void 0&&(p="files")||s.jpegQuality===void 0&&(p="jpegQuality")||s.average===void 0&&(p="average")||s.aspect===void 0&&
-(p="aspect")||s.series===void 0&&(p="series")||s.delayS===void 0&&(p="delayS"))return $.errors=[{instancePath:i,schemaPath:"\
-#/required",keyword:"required",params:{missingProperty:p}}],!1;{const b=e;for(const t in s)if(!we.call(le.properties,t)){
-return $.errors=[{instancePath:i,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:t}}],
-!1;break}if(b===e){if(s.version!==void 0){const t=e;if(s.version!==8)return $.errors=[{instancePath:i+"/version",schemaPath:"\
-#/properties/version/const",keyword:"const",params:{allowedValue:8}}],!1;var a=t===e}else var a=!0;if(a){if(s.lens!==void 0){
-let t=s.lens;const v=e;if(e===v)if(typeof t=="string"){if(!Ae.test(t))return $.errors=[{instancePath:i+"/lens",schemaPath:"\
-#/properties/lens/pattern",keyword:"pattern",params:{pattern:"^[a-z0-9-]{1,32}$"}}],!1}else return $.errors=[{instancePath:i+
-"/lens",schemaPath:"#/properties/lens/type",keyword:"type",params:{type:"string"}}],!1;var a=v===e}else var a=!0;if(a){if(s.
-crop!==void 0){let t=s.crop;const v=e;if(e===v)if(typeof t=="number"&&isFinite(t)){if(t>4||isNaN(t))return $.errors=[{instancePath:i+
-"/crop",schemaPath:"#/properties/crop/maximum",keyword:"maximum",params:{comparison:"<=",limit:4}}],!1;if(t<1||isNaN(t))
-return $.errors=[{instancePath:i+"/crop",schemaPath:"#/properties/crop/minimum",keyword:"minimum",params:{comparison:">=",
-limit:1}}],!1}else return $.errors=[{instancePath:i+"/crop",schemaPath:"#/properties/crop/type",keyword:"type",params:{type:"\
-number"}}],!1;var a=v===e}else var a=!0;if(a){if(s.time!==void 0){let t=s.time;const v=e,_=e;let N=!1,j=null;const K=e;if(e===
-K)if(t&&typeof t=="object"&&!Array.isArray(t)){let o;if(t.mode===void 0&&(o="mode")){const y={instancePath:i+"/time",schemaPath:"\
+"series","delayS"],additionalProperties:!1},we=Object.prototype.hasOwnProperty,Ae=new RegExp("^[a-z0-9-]{1,32}$","u");function U(t,{
+instancePath:s="",parentData:ye,parentDataProperty:he,rootData:de=t}={}){let r=null,e=0;if(e===0)if(t&&typeof t=="object"&&
+!Array.isArray(t)){let n;if(t.version===void 0&&(n="version")||t.lens===void 0&&(n="lens")||t.crop===void 0&&(n="crop")||
+t.time===void 0&&(n="time")||t.iso===void 0&&(n="iso")||t.compClicks===void 0&&(n="compClicks")||t.meter===void 0&&(n="m\
+eter")||t.support===void 0&&(n="support")||t.stabiliserStops===void 0&&(n="stabiliserStops")||t.filterStops===void 0&&(n=
+"filterStops")||t.torch===void 0&&(n="torch")||t.flash===void 0&&(n="flash")||t.subject===void 0&&(n="subject")||t.mainsHz===
+void 0&&(n="mainsHz")||t.sizeMp===void 0&&(n="sizeMp")||t.focus===void 0&&(n="focus")||t.white===void 0&&(n="white")||t.
+files===void 0&&(n="files")||t.jpegQuality===void 0&&(n="jpegQuality")||t.average===void 0&&(n="average")||t.aspect===void 0&&
+(n="aspect")||t.series===void 0&&(n="series")||t.delayS===void 0&&(n="delayS"))return U.errors=[{instancePath:s,schemaPath:"\
+#/required",keyword:"required",params:{missingProperty:n}}],!1;{const j=e;for(const i in t)if(!we.call(le.properties,i)){
+return U.errors=[{instancePath:s,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:i}}],
+!1;break}if(j===e){if(t.version!==void 0){const i=e;if(t.version!==8)return U.errors=[{instancePath:s+"/version",schemaPath:"\
+#/properties/version/const",keyword:"const",params:{allowedValue:8}}],!1;var a=i===e}else var a=!0;if(a){if(t.lens!==void 0){
+let i=t.lens;const v=e;if(e===v)if(typeof i=="string"){if(!Ae.test(i))return U.errors=[{instancePath:s+"/lens",schemaPath:"\
+#/properties/lens/pattern",keyword:"pattern",params:{pattern:"^[a-z0-9-]{1,32}$"}}],!1}else return U.errors=[{instancePath:s+
+"/lens",schemaPath:"#/properties/lens/type",keyword:"type",params:{type:"string"}}],!1;var a=v===e}else var a=!0;if(a){if(t.
+crop!==void 0){let i=t.crop;const v=e;if(e===v)if(typeof i=="number"&&isFinite(i)){if(i>4||isNaN(i))return U.errors=[{instancePath:s+
+"/crop",schemaPath:"#/properties/crop/maximum",keyword:"maximum",params:{comparison:"<=",limit:4}}],!1;if(i<1||isNaN(i))
+return U.errors=[{instancePath:s+"/crop",schemaPath:"#/properties/crop/minimum",keyword:"minimum",params:{comparison:">=",
+limit:1}}],!1}else return U.errors=[{instancePath:s+"/crop",schemaPath:"#/properties/crop/type",keyword:"type",params:{type:"\
+number"}}],!1;var a=v===e}else var a=!0;if(a){if(t.time!==void 0){let i=t.time;const v=e,x=e;let k=!1,C=null;const Q=e;if(e===
+Q)if(i&&typeof i=="object"&&!Array.isArray(i)){let o;if(i.mode===void 0&&(o="mode")){const y={instancePath:s+"/time",schemaPath:"\
 #/properties/time/oneOf/0/required",keyword:"required",params:{missingProperty:o}};r===null?r=[y]:r.push(y),e++}else{const y=e;
-for(const n in t)if(n!=="mode"){const f={instancePath:i+"/time",schemaPath:"#/properties/time/oneOf/0/additionalProperti\
-es",keyword:"additionalProperties",params:{additionalProperty:n}};r===null?r=[f]:r.push(f),e++;break}if(y===e&&t.mode!==
-void 0&&t.mode!=="auto"){const n={instancePath:i+"/time/mode",schemaPath:"#/properties/time/oneOf/0/properties/mode/cons\
-t",keyword:"const",params:{allowedValue:"auto"}};r===null?r=[n]:r.push(n),e++}}}else{const o={instancePath:i+"/time",schemaPath:"\
-#/properties/time/oneOf/0/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}var q=K===e;q&&(N=!0,
-j=0);const h=e;if(e===h)if(t&&typeof t=="object"&&!Array.isArray(t)){let o;if(t.mode===void 0&&(o="mode")||t.click===void 0&&
-(o="click")){const y={instancePath:i+"/time",schemaPath:"#/properties/time/oneOf/1/required",keyword:"required",params:{
-missingProperty:o}};r===null?r=[y]:r.push(y),e++}else{const y=e;for(const n in t)if(!(n==="mode"||n==="click")){const f={
-instancePath:i+"/time",schemaPath:"#/properties/time/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{
-additionalProperty:n}};r===null?r=[f]:r.push(f),e++;break}if(y===e){if(t.mode!==void 0){const n=e;if(t.mode!=="held"){const f={
-instancePath:i+"/time/mode",schemaPath:"#/properties/time/oneOf/1/properties/mode/const",keyword:"const",params:{allowedValue:"\
-held"}};r===null?r=[f]:r.push(f),e++}var z=n===e}else var z=!0;if(z)if(t.click!==void 0){let n=t.click;const f=e;if(!(typeof n==
-"number"&&!(n%1)&&!isNaN(n)&&isFinite(n))){const u={instancePath:i+"/time/click",schemaPath:"#/properties/time/oneOf/1/p\
-roperties/click/type",keyword:"type",params:{type:"integer"}};r===null?r=[u]:r.push(u),e++}if(e===f&&typeof n=="number"&&
-isFinite(n)){if(n>18||isNaN(n)){const u={instancePath:i+"/time/click",schemaPath:"#/properties/time/oneOf/1/properties/c\
-lick/maximum",keyword:"maximum",params:{comparison:"<=",limit:18}};r===null?r=[u]:r.push(u),e++}else if(n<-39||isNaN(n)){
-const u={instancePath:i+"/time/click",schemaPath:"#/properties/time/oneOf/1/properties/click/minimum",keyword:"minimum",
-params:{comparison:">=",limit:-39}};r===null?r=[u]:r.push(u),e++}}var z=f===e}else var z=!0}}}else{const o={instancePath:i+
+for(const p in i)if(p!=="mode"){const f={instancePath:s+"/time",schemaPath:"#/properties/time/oneOf/0/additionalProperti\
+es",keyword:"additionalProperties",params:{additionalProperty:p}};r===null?r=[f]:r.push(f),e++;break}if(y===e&&i.mode!==
+void 0&&i.mode!=="auto"){const p={instancePath:s+"/time/mode",schemaPath:"#/properties/time/oneOf/0/properties/mode/cons\
+t",keyword:"const",params:{allowedValue:"auto"}};r===null?r=[p]:r.push(p),e++}}}else{const o={instancePath:s+"/time",schemaPath:"\
+#/properties/time/oneOf/0/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}var A=Q===e;A&&(k=!0,
+C=0);const h=e;if(e===h)if(i&&typeof i=="object"&&!Array.isArray(i)){let o;if(i.mode===void 0&&(o="mode")||i.click===void 0&&
+(o="click")){const y={instancePath:s+"/time",schemaPath:"#/properties/time/oneOf/1/required",keyword:"required",params:{
+missingProperty:o}};r===null?r=[y]:r.push(y),e++}else{const y=e;for(const p in i)if(!(p==="mode"||p==="click")){const f={
+instancePath:s+"/time",schemaPath:"#/properties/time/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{
+additionalProperty:p}};r===null?r=[f]:r.push(f),e++;break}if(y===e){if(i.mode!==void 0){const p=e;if(i.mode!=="held"){const f={
+instancePath:s+"/time/mode",schemaPath:"#/properties/time/oneOf/1/properties/mode/const",keyword:"const",params:{allowedValue:"\
+held"}};r===null?r=[f]:r.push(f),e++}var S=p===e}else var S=!0;if(S)if(i.click!==void 0){let p=i.click;const f=e;if(!(typeof p==
+"number"&&!(p%1)&&!isNaN(p)&&isFinite(p))){const c={instancePath:s+"/time/click",schemaPath:"#/properties/time/oneOf/1/p\
+roperties/click/type",keyword:"type",params:{type:"integer"}};r===null?r=[c]:r.push(c),e++}if(e===f&&typeof p=="number"&&
+isFinite(p)){if(p>18||isNaN(p)){const c={instancePath:s+"/time/click",schemaPath:"#/properties/time/oneOf/1/properties/c\
+lick/maximum",keyword:"maximum",params:{comparison:"<=",limit:18}};r===null?r=[c]:r.push(c),e++}else if(p<-39||isNaN(p)){
+const c={instancePath:s+"/time/click",schemaPath:"#/properties/time/oneOf/1/properties/click/minimum",keyword:"minimum",
+params:{comparison:">=",limit:-39}};r===null?r=[c]:r.push(c),e++}}var S=f===e}else var S=!0}}}else{const o={instancePath:s+
 "/time",schemaPath:"#/properties/time/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}
-var q=h===e;if(q&&N?(N=!1,j=[j,1]):q&&(N=!0,j=1),N)e=_,r!==null&&(_?r.length=_:r=null);else{const o={instancePath:i+"/ti\
-me",schemaPath:"#/properties/time/oneOf",keyword:"oneOf",params:{passingSchemas:j}};return r===null?r=[o]:r.push(o),e++,
-$.errors=r,!1}var a=v===e}else var a=!0;if(a){if(s.iso!==void 0){let t=s.iso;const v=e,_=e;let N=!1,j=null;const K=e;if(e===
-K)if(t&&typeof t=="object"&&!Array.isArray(t)){let o;if(t.mode===void 0&&(o="mode")){const y={instancePath:i+"/iso",schemaPath:"\
+var A=h===e;if(A&&k?(k=!1,C=[C,1]):A&&(k=!0,C=1),k)e=x,r!==null&&(x?r.length=x:r=null);else{const o={instancePath:s+"/ti\
+me",schemaPath:"#/properties/time/oneOf",keyword:"oneOf",params:{passingSchemas:C}};return r===null?r=[o]:r.push(o),e++,
+U.errors=r,!1}var a=v===e}else var a=!0;if(a){if(t.iso!==void 0){let i=t.iso;const v=e,x=e;let k=!1,C=null;const Q=e;if(e===
+Q)if(i&&typeof i=="object"&&!Array.isArray(i)){let o;if(i.mode===void 0&&(o="mode")){const y={instancePath:s+"/iso",schemaPath:"\
 #/properties/iso/oneOf/0/required",keyword:"required",params:{missingProperty:o}};r===null?r=[y]:r.push(y),e++}else{const y=e;
-for(const n in t)if(n!=="mode"){const f={instancePath:i+"/iso",schemaPath:"#/properties/iso/oneOf/0/additionalProperties",
-keyword:"additionalProperties",params:{additionalProperty:n}};r===null?r=[f]:r.push(f),e++;break}if(y===e&&t.mode!==void 0&&
-t.mode!=="auto"){const n={instancePath:i+"/iso/mode",schemaPath:"#/properties/iso/oneOf/0/properties/mode/const",keyword:"\
-const",params:{allowedValue:"auto"}};r===null?r=[n]:r.push(n),e++}}}else{const o={instancePath:i+"/iso",schemaPath:"#/pr\
-operties/iso/oneOf/0/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}var J=K===e;J&&(N=!0,j=0);
-const h=e;if(e===h)if(t&&typeof t=="object"&&!Array.isArray(t)){let o;if(t.mode===void 0&&(o="mode")||t.click===void 0&&
-(o="click")){const y={instancePath:i+"/iso",schemaPath:"#/properties/iso/oneOf/1/required",keyword:"required",params:{missingProperty:o}};
-r===null?r=[y]:r.push(y),e++}else{const y=e;for(const n in t)if(!(n==="mode"||n==="click")){const f={instancePath:i+"/is\
-o",schemaPath:"#/properties/iso/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:n}};
-r===null?r=[f]:r.push(f),e++;break}if(y===e){if(t.mode!==void 0){const n=e;if(t.mode!=="held"){const f={instancePath:i+"\
+for(const p in i)if(p!=="mode"){const f={instancePath:s+"/iso",schemaPath:"#/properties/iso/oneOf/0/additionalProperties",
+keyword:"additionalProperties",params:{additionalProperty:p}};r===null?r=[f]:r.push(f),e++;break}if(y===e&&i.mode!==void 0&&
+i.mode!=="auto"){const p={instancePath:s+"/iso/mode",schemaPath:"#/properties/iso/oneOf/0/properties/mode/const",keyword:"\
+const",params:{allowedValue:"auto"}};r===null?r=[p]:r.push(p),e++}}}else{const o={instancePath:s+"/iso",schemaPath:"#/pr\
+operties/iso/oneOf/0/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}var K=Q===e;K&&(k=!0,C=0);
+const h=e;if(e===h)if(i&&typeof i=="object"&&!Array.isArray(i)){let o;if(i.mode===void 0&&(o="mode")||i.click===void 0&&
+(o="click")){const y={instancePath:s+"/iso",schemaPath:"#/properties/iso/oneOf/1/required",keyword:"required",params:{missingProperty:o}};
+r===null?r=[y]:r.push(y),e++}else{const y=e;for(const p in i)if(!(p==="mode"||p==="click")){const f={instancePath:s+"/is\
+o",schemaPath:"#/properties/iso/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:p}};
+r===null?r=[f]:r.push(f),e++;break}if(y===e){if(i.mode!==void 0){const p=e;if(i.mode!=="held"){const f={instancePath:s+"\
 /iso/mode",schemaPath:"#/properties/iso/oneOf/1/properties/mode/const",keyword:"const",params:{allowedValue:"held"}};r===
-null?r=[f]:r.push(f),e++}var V=n===e}else var V=!0;if(V)if(t.click!==void 0){let n=t.click;const f=e;if(!(typeof n=="num\
-ber"&&!(n%1)&&!isNaN(n)&&isFinite(n))){const u={instancePath:i+"/iso/click",schemaPath:"#/properties/iso/oneOf/1/propert\
-ies/click/type",keyword:"type",params:{type:"integer"}};r===null?r=[u]:r.push(u),e++}if(e===f&&typeof n=="number"&&isFinite(
-n)){if(n>24||isNaN(n)){const u={instancePath:i+"/iso/click",schemaPath:"#/properties/iso/oneOf/1/properties/click/maximu\
-m",keyword:"maximum",params:{comparison:"<=",limit:24}};r===null?r=[u]:r.push(u),e++}else if(n<-6||isNaN(n)){const u={instancePath:i+
+null?r=[f]:r.push(f),e++}var F=p===e}else var F=!0;if(F)if(i.click!==void 0){let p=i.click;const f=e;if(!(typeof p=="num\
+ber"&&!(p%1)&&!isNaN(p)&&isFinite(p))){const c={instancePath:s+"/iso/click",schemaPath:"#/properties/iso/oneOf/1/propert\
+ies/click/type",keyword:"type",params:{type:"integer"}};r===null?r=[c]:r.push(c),e++}if(e===f&&typeof p=="number"&&isFinite(
+p)){if(p>24||isNaN(p)){const c={instancePath:s+"/iso/click",schemaPath:"#/properties/iso/oneOf/1/properties/click/maximu\
+m",keyword:"maximum",params:{comparison:"<=",limit:24}};r===null?r=[c]:r.push(c),e++}else if(p<-6||isNaN(p)){const c={instancePath:s+
 "/iso/click",schemaPath:"#/properties/iso/oneOf/1/properties/click/minimum",keyword:"minimum",params:{comparison:">=",limit:-6}};
-r===null?r=[u]:r.push(u),e++}}var V=f===e}else var V=!0}}}else{const o={instancePath:i+"/iso",schemaPath:"#/properties/i\
-so/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}var J=h===e;if(J&&N?(N=!1,j=[j,1]):
-J&&(N=!0,j=1),N)e=_,r!==null&&(_?r.length=_:r=null);else{const o={instancePath:i+"/iso",schemaPath:"#/properties/iso/one\
-Of",keyword:"oneOf",params:{passingSchemas:j}};return r===null?r=[o]:r.push(o),e++,$.errors=r,!1}var a=v===e}else var a=!0;
-if(a){if(s.compClicks!==void 0){let t=s.compClicks;const v=e;if(e===v)if(typeof t=="number"&&isFinite(t)){if(t>18||isNaN(
-t))return $.errors=[{instancePath:i+"/compClicks",schemaPath:"#/properties/compClicks/maximum",keyword:"maximum",params:{
-comparison:"<=",limit:18}}],!1;if(t<-18||isNaN(t))return $.errors=[{instancePath:i+"/compClicks",schemaPath:"#/propertie\
-s/compClicks/minimum",keyword:"minimum",params:{comparison:">=",limit:-18}}],!1;{let N;if(N=t/.5,N!==parseInt(N))return $.
-errors=[{instancePath:i+"/compClicks",schemaPath:"#/properties/compClicks/multipleOf",keyword:"multipleOf",params:{multipleOf:.5}}],
-!1}}else return $.errors=[{instancePath:i+"/compClicks",schemaPath:"#/properties/compClicks/type",keyword:"type",params:{
-type:"number"}}],!1;var a=v===e}else var a=!0;if(a){if(s.meter!==void 0){let t=s.meter;const v=e;if(e===v)if(t&&typeof t==
-"object"&&!Array.isArray(t)){let N;if(t.pattern===void 0&&(N="pattern")||t.spot===void 0&&(N="spot")||t.lockedEv100===void 0&&
-(N="lockedEv100"))return $.errors=[{instancePath:i+"/meter",schemaPath:"#/properties/meter/required",keyword:"required",
-params:{missingProperty:N}}],!1;{const j=e;for(const K in t)if(!(K==="pattern"||K==="spot"||K==="lockedEv100")){return $.
-errors=[{instancePath:i+"/meter",schemaPath:"#/properties/meter/additionalProperties",keyword:"additionalProperties",params:{
-additionalProperty:K}}],!1;break}if(j===e){if(t.pattern!==void 0){let K=t.pattern;const h=e;if(!(K==="whole"||K==="centr\
-e"||K==="spot"||K==="highlights"))return $.errors=[{instancePath:i+"/meter/pattern",schemaPath:"#/properties/meter/prope\
-rties/pattern/enum",keyword:"enum",params:{allowedValues:le.properties.meter.properties.pattern.enum}}],!1;var g=h===e}else
-var g=!0;if(g){if(t.spot!==void 0){let K=t.spot;const h=e;if(e===h)if(K&&typeof K=="object"&&!Array.isArray(K)){let o;if(K.
-x===void 0&&(o="x")||K.y===void 0&&(o="y"))return $.errors=[{instancePath:i+"/meter/spot",schemaPath:"#/properties/meter\
-/properties/spot/required",keyword:"required",params:{missingProperty:o}}],!1;{const y=e;for(const n in K)if(!(n==="x"||
-n==="y")){return $.errors=[{instancePath:i+"/meter/spot",schemaPath:"#/properties/meter/properties/spot/additionalProper\
-ties",keyword:"additionalProperties",params:{additionalProperty:n}}],!1;break}if(y===e){if(K.x!==void 0){let n=K.x;const f=e;
-if(e===f)if(typeof n=="number"&&isFinite(n)){if(n>1||isNaN(n))return $.errors=[{instancePath:i+"/meter/spot/x",schemaPath:"\
-#/properties/meter/properties/spot/properties/x/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}}],!1;if(n<0||
-isNaN(n))return $.errors=[{instancePath:i+"/meter/spot/x",schemaPath:"#/properties/meter/properties/spot/properties/x/mi\
-nimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1}else return $.errors=[{instancePath:i+"/meter/spot/x",schemaPath:"\
-#/properties/meter/properties/spot/properties/x/type",keyword:"type",params:{type:"number"}}],!1;var S=f===e}else var S=!0;
-if(S)if(K.y!==void 0){let n=K.y;const f=e;if(e===f)if(typeof n=="number"&&isFinite(n)){if(n>1||isNaN(n))return $.errors=
-[{instancePath:i+"/meter/spot/y",schemaPath:"#/properties/meter/properties/spot/properties/y/maximum",keyword:"maximum",
-params:{comparison:"<=",limit:1}}],!1;if(n<0||isNaN(n))return $.errors=[{instancePath:i+"/meter/spot/y",schemaPath:"#/pr\
-operties/meter/properties/spot/properties/y/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1}else return $.
-errors=[{instancePath:i+"/meter/spot/y",schemaPath:"#/properties/meter/properties/spot/properties/y/type",keyword:"type",
-params:{type:"number"}}],!1;var S=f===e}else var S=!0}}}else return $.errors=[{instancePath:i+"/meter/spot",schemaPath:"\
-#/properties/meter/properties/spot/type",keyword:"type",params:{type:"object"}}],!1;var g=h===e}else var g=!0;if(g)if(t.
-lockedEv100!==void 0){let K=t.lockedEv100;const h=e;if(!(typeof K=="number"&&isFinite(K))&&K!==null)return $.errors=[{instancePath:i+
+r===null?r=[c]:r.push(c),e++}}var F=f===e}else var F=!0}}}else{const o={instancePath:s+"/iso",schemaPath:"#/properties/i\
+so/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}var K=h===e;if(K&&k?(k=!1,C=[C,1]):
+K&&(k=!0,C=1),k)e=x,r!==null&&(x?r.length=x:r=null);else{const o={instancePath:s+"/iso",schemaPath:"#/properties/iso/one\
+Of",keyword:"oneOf",params:{passingSchemas:C}};return r===null?r=[o]:r.push(o),e++,U.errors=r,!1}var a=v===e}else var a=!0;
+if(a){if(t.compClicks!==void 0){let i=t.compClicks;const v=e;if(e===v)if(typeof i=="number"&&isFinite(i)){if(i>18||isNaN(
+i))return U.errors=[{instancePath:s+"/compClicks",schemaPath:"#/properties/compClicks/maximum",keyword:"maximum",params:{
+comparison:"<=",limit:18}}],!1;if(i<-18||isNaN(i))return U.errors=[{instancePath:s+"/compClicks",schemaPath:"#/propertie\
+s/compClicks/minimum",keyword:"minimum",params:{comparison:">=",limit:-18}}],!1;{let k;if(k=i/.5,k!==parseInt(k))return U.
+errors=[{instancePath:s+"/compClicks",schemaPath:"#/properties/compClicks/multipleOf",keyword:"multipleOf",params:{multipleOf:.5}}],
+!1}}else return U.errors=[{instancePath:s+"/compClicks",schemaPath:"#/properties/compClicks/type",keyword:"type",params:{
+type:"number"}}],!1;var a=v===e}else var a=!0;if(a){if(t.meter!==void 0){let i=t.meter;const v=e;if(e===v)if(i&&typeof i==
+"object"&&!Array.isArray(i)){let k;if(i.pattern===void 0&&(k="pattern")||i.spot===void 0&&(k="spot")||i.lockedEv100===void 0&&
+(k="lockedEv100"))return U.errors=[{instancePath:s+"/meter",schemaPath:"#/properties/meter/required",keyword:"required",
+params:{missingProperty:k}}],!1;{const C=e;for(const Q in i)if(!(Q==="pattern"||Q==="spot"||Q==="lockedEv100")){return U.
+errors=[{instancePath:s+"/meter",schemaPath:"#/properties/meter/additionalProperties",keyword:"additionalProperties",params:{
+additionalProperty:Q}}],!1;break}if(C===e){if(i.pattern!==void 0){let Q=i.pattern;const h=e;if(!(Q==="whole"||Q==="centr\
+e"||Q==="spot"||Q==="highlights"))return U.errors=[{instancePath:s+"/meter/pattern",schemaPath:"#/properties/meter/prope\
+rties/pattern/enum",keyword:"enum",params:{allowedValues:le.properties.meter.properties.pattern.enum}}],!1;var b=h===e}else
+var b=!0;if(b){if(i.spot!==void 0){let Q=i.spot;const h=e;if(e===h)if(Q&&typeof Q=="object"&&!Array.isArray(Q)){let o;if(Q.
+x===void 0&&(o="x")||Q.y===void 0&&(o="y"))return U.errors=[{instancePath:s+"/meter/spot",schemaPath:"#/properties/meter\
+/properties/spot/required",keyword:"required",params:{missingProperty:o}}],!1;{const y=e;for(const p in Q)if(!(p==="x"||
+p==="y")){return U.errors=[{instancePath:s+"/meter/spot",schemaPath:"#/properties/meter/properties/spot/additionalProper\
+ties",keyword:"additionalProperties",params:{additionalProperty:p}}],!1;break}if(y===e){if(Q.x!==void 0){let p=Q.x;const f=e;
+if(e===f)if(typeof p=="number"&&isFinite(p)){if(p>1||isNaN(p))return U.errors=[{instancePath:s+"/meter/spot/x",schemaPath:"\
+#/properties/meter/properties/spot/properties/x/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}}],!1;if(p<0||
+isNaN(p))return U.errors=[{instancePath:s+"/meter/spot/x",schemaPath:"#/properties/meter/properties/spot/properties/x/mi\
+nimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1}else return U.errors=[{instancePath:s+"/meter/spot/x",schemaPath:"\
+#/properties/meter/properties/spot/properties/x/type",keyword:"type",params:{type:"number"}}],!1;var _=f===e}else var _=!0;
+if(_)if(Q.y!==void 0){let p=Q.y;const f=e;if(e===f)if(typeof p=="number"&&isFinite(p)){if(p>1||isNaN(p))return U.errors=
+[{instancePath:s+"/meter/spot/y",schemaPath:"#/properties/meter/properties/spot/properties/y/maximum",keyword:"maximum",
+params:{comparison:"<=",limit:1}}],!1;if(p<0||isNaN(p))return U.errors=[{instancePath:s+"/meter/spot/y",schemaPath:"#/pr\
+operties/meter/properties/spot/properties/y/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1}else return U.
+errors=[{instancePath:s+"/meter/spot/y",schemaPath:"#/properties/meter/properties/spot/properties/y/type",keyword:"type",
+params:{type:"number"}}],!1;var _=f===e}else var _=!0}}}else return U.errors=[{instancePath:s+"/meter/spot",schemaPath:"\
+#/properties/meter/properties/spot/type",keyword:"type",params:{type:"object"}}],!1;var b=h===e}else var b=!0;if(b)if(i.
+lockedEv100!==void 0){let Q=i.lockedEv100;const h=e;if(!(typeof Q=="number"&&isFinite(Q))&&Q!==null)return U.errors=[{instancePath:s+
 "/meter/lockedEv100",schemaPath:"#/properties/meter/properties/lockedEv100/type",keyword:"type",params:{type:le.properties.
-meter.properties.lockedEv100.type}}],!1;if(e===h&&typeof K=="number"&&isFinite(K)){if(K>30||isNaN(K))return $.errors=[{instancePath:i+
+meter.properties.lockedEv100.type}}],!1;if(e===h&&typeof Q=="number"&&isFinite(Q)){if(Q>30||isNaN(Q))return U.errors=[{instancePath:s+
 "/meter/lockedEv100",schemaPath:"#/properties/meter/properties/lockedEv100/maximum",keyword:"maximum",params:{comparison:"\
-<=",limit:30}}],!1;if(K<-20||isNaN(K))return $.errors=[{instancePath:i+"/meter/lockedEv100",schemaPath:"#/properties/met\
-er/properties/lockedEv100/minimum",keyword:"minimum",params:{comparison:">=",limit:-20}}],!1}var g=h===e}else var g=!0}}}}else
-return $.errors=[{instancePath:i+"/meter",schemaPath:"#/properties/meter/type",keyword:"type",params:{type:"object"}}],!1;
-var a=v===e}else var a=!0;if(a){if(s.support!==void 0){let t=s.support;const v=e;if(!(t==="hand"||t==="tripod"))return $.
-errors=[{instancePath:i+"/support",schemaPath:"#/properties/support/enum",keyword:"enum",params:{allowedValues:le.properties.
-support.enum}}],!1;var a=v===e}else var a=!0;if(a){if(s.stabiliserStops!==void 0){let t=s.stabiliserStops;const v=e;if(!(typeof t==
-"number"&&!(t%1)&&!isNaN(t)&&isFinite(t)))return $.errors=[{instancePath:i+"/stabiliserStops",schemaPath:"#/properties/s\
-tabiliserStops/type",keyword:"type",params:{type:"integer"}}],!1;if(e===v&&typeof t=="number"&&isFinite(t)){if(t>5||isNaN(
-t))return $.errors=[{instancePath:i+"/stabiliserStops",schemaPath:"#/properties/stabiliserStops/maximum",keyword:"maximu\
-m",params:{comparison:"<=",limit:5}}],!1;if(t<0||isNaN(t))return $.errors=[{instancePath:i+"/stabiliserStops",schemaPath:"\
+<=",limit:30}}],!1;if(Q<-20||isNaN(Q))return U.errors=[{instancePath:s+"/meter/lockedEv100",schemaPath:"#/properties/met\
+er/properties/lockedEv100/minimum",keyword:"minimum",params:{comparison:">=",limit:-20}}],!1}var b=h===e}else var b=!0}}}}else
+return U.errors=[{instancePath:s+"/meter",schemaPath:"#/properties/meter/type",keyword:"type",params:{type:"object"}}],!1;
+var a=v===e}else var a=!0;if(a){if(t.support!==void 0){let i=t.support;const v=e;if(!(i==="hand"||i==="tripod"))return U.
+errors=[{instancePath:s+"/support",schemaPath:"#/properties/support/enum",keyword:"enum",params:{allowedValues:le.properties.
+support.enum}}],!1;var a=v===e}else var a=!0;if(a){if(t.stabiliserStops!==void 0){let i=t.stabiliserStops;const v=e;if(!(typeof i==
+"number"&&!(i%1)&&!isNaN(i)&&isFinite(i)))return U.errors=[{instancePath:s+"/stabiliserStops",schemaPath:"#/properties/s\
+tabiliserStops/type",keyword:"type",params:{type:"integer"}}],!1;if(e===v&&typeof i=="number"&&isFinite(i)){if(i>5||isNaN(
+i))return U.errors=[{instancePath:s+"/stabiliserStops",schemaPath:"#/properties/stabiliserStops/maximum",keyword:"maximu\
+m",params:{comparison:"<=",limit:5}}],!1;if(i<0||isNaN(i))return U.errors=[{instancePath:s+"/stabiliserStops",schemaPath:"\
 #/properties/stabiliserStops/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1}var a=v===e}else var a=!0;
-if(a){if(s.filterStops!==void 0){let t=s.filterStops;const v=e;if(!(typeof t=="number"&&!(t%1)&&!isNaN(t)&&isFinite(t)))
-return $.errors=[{instancePath:i+"/filterStops",schemaPath:"#/properties/filterStops/type",keyword:"type",params:{type:"\
-integer"}}],!1;if(e===v&&typeof t=="number"&&isFinite(t)){if(t>10||isNaN(t))return $.errors=[{instancePath:i+"/filterSto\
-ps",schemaPath:"#/properties/filterStops/maximum",keyword:"maximum",params:{comparison:"<=",limit:10}}],!1;if(t<0||isNaN(
-t))return $.errors=[{instancePath:i+"/filterStops",schemaPath:"#/properties/filterStops/minimum",keyword:"minimum",params:{
-comparison:">=",limit:0}}],!1}var a=v===e}else var a=!0;if(a){if(s.torch!==void 0){const t=e;if(typeof s.torch!="boolean")
-return $.errors=[{instancePath:i+"/torch",schemaPath:"#/properties/torch/type",keyword:"type",params:{type:"boolean"}}],
-!1;var a=t===e}else var a=!0;if(a){if(s.flash!==void 0){let t=s.flash;const v=e;if(!(t==="off"||t==="begin"||t==="end"))
-return $.errors=[{instancePath:i+"/flash",schemaPath:"#/properties/flash/enum",keyword:"enum",params:{allowedValues:le.properties.
-flash.enum}}],!1;var a=v===e}else var a=!0;if(a){if(s.subject!==void 0){let t=s.subject;const v=e;if(!(t==="scene"||t===
-"still"||t==="walking"||t==="running"||t==="vehicle"))return $.errors=[{instancePath:i+"/subject",schemaPath:"#/properti\
-es/subject/enum",keyword:"enum",params:{allowedValues:le.properties.subject.enum}}],!1;var a=v===e}else var a=!0;if(a){if(s.
-mainsHz!==void 0){let t=s.mainsHz;const v=e;if(!(t===50||t===60))return $.errors=[{instancePath:i+"/mainsHz",schemaPath:"\
+if(a){if(t.filterStops!==void 0){let i=t.filterStops;const v=e;if(!(typeof i=="number"&&!(i%1)&&!isNaN(i)&&isFinite(i)))
+return U.errors=[{instancePath:s+"/filterStops",schemaPath:"#/properties/filterStops/type",keyword:"type",params:{type:"\
+integer"}}],!1;if(e===v&&typeof i=="number"&&isFinite(i)){if(i>10||isNaN(i))return U.errors=[{instancePath:s+"/filterSto\
+ps",schemaPath:"#/properties/filterStops/maximum",keyword:"maximum",params:{comparison:"<=",limit:10}}],!1;if(i<0||isNaN(
+i))return U.errors=[{instancePath:s+"/filterStops",schemaPath:"#/properties/filterStops/minimum",keyword:"minimum",params:{
+comparison:">=",limit:0}}],!1}var a=v===e}else var a=!0;if(a){if(t.torch!==void 0){const i=e;if(typeof t.torch!="boolean")
+return U.errors=[{instancePath:s+"/torch",schemaPath:"#/properties/torch/type",keyword:"type",params:{type:"boolean"}}],
+!1;var a=i===e}else var a=!0;if(a){if(t.flash!==void 0){let i=t.flash;const v=e;if(!(i==="off"||i==="begin"||i==="end"))
+return U.errors=[{instancePath:s+"/flash",schemaPath:"#/properties/flash/enum",keyword:"enum",params:{allowedValues:le.properties.
+flash.enum}}],!1;var a=v===e}else var a=!0;if(a){if(t.subject!==void 0){let i=t.subject;const v=e;if(!(i==="scene"||i===
+"still"||i==="walking"||i==="running"||i==="vehicle"))return U.errors=[{instancePath:s+"/subject",schemaPath:"#/properti\
+es/subject/enum",keyword:"enum",params:{allowedValues:le.properties.subject.enum}}],!1;var a=v===e}else var a=!0;if(a){if(t.
+mainsHz!==void 0){let i=t.mainsHz;const v=e;if(!(i===50||i===60))return U.errors=[{instancePath:s+"/mainsHz",schemaPath:"\
 #/properties/mainsHz/enum",keyword:"enum",params:{allowedValues:le.properties.mainsHz.enum}}],!1;var a=v===e}else var a=!0;
-if(a){if(s.sizeMp!==void 0){let t=s.sizeMp;const v=e;if(!(t===12||t===3))return $.errors=[{instancePath:i+"/sizeMp",schemaPath:"\
+if(a){if(t.sizeMp!==void 0){let i=t.sizeMp;const v=e;if(!(i===12||i===3))return U.errors=[{instancePath:s+"/sizeMp",schemaPath:"\
 #/properties/sizeMp/enum",keyword:"enum",params:{allowedValues:le.properties.sizeMp.enum}}],!1;var a=v===e}else var a=!0;
-if(a){if(s.focus!==void 0){let t=s.focus;const v=e,_=e;let N=!1,j=null;const K=e;if(e===K)if(t&&typeof t=="object"&&!Array.
-isArray(t)){let o;if(t.mode===void 0&&(o="mode")||t.spot===void 0&&(o="spot")||t.follow===void 0&&(o="follow")){const y={
-instancePath:i+"/focus",schemaPath:"#/properties/focus/oneOf/0/required",keyword:"required",params:{missingProperty:o}};
-r===null?r=[y]:r.push(y),e++}else{const y=e;for(const n in t)if(!(n==="mode"||n==="spot"||n==="follow")){const f={instancePath:i+
-"/focus",schemaPath:"#/properties/focus/oneOf/0/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:n}};
-r===null?r=[f]:r.push(f),e++;break}if(y===e){if(t.mode!==void 0){const n=e;if(t.mode!=="auto"){const f={instancePath:i+"\
+if(a){if(t.focus!==void 0){let i=t.focus;const v=e,x=e;let k=!1,C=null;const Q=e;if(e===Q)if(i&&typeof i=="object"&&!Array.
+isArray(i)){let o;if(i.mode===void 0&&(o="mode")||i.spot===void 0&&(o="spot")||i.follow===void 0&&(o="follow")){const y={
+instancePath:s+"/focus",schemaPath:"#/properties/focus/oneOf/0/required",keyword:"required",params:{missingProperty:o}};
+r===null?r=[y]:r.push(y),e++}else{const y=e;for(const p in i)if(!(p==="mode"||p==="spot"||p==="follow")){const f={instancePath:s+
+"/focus",schemaPath:"#/properties/focus/oneOf/0/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:p}};
+r===null?r=[f]:r.push(f),e++;break}if(y===e){if(i.mode!==void 0){const p=e;if(i.mode!=="auto"){const f={instancePath:s+"\
 /focus/mode",schemaPath:"#/properties/focus/oneOf/0/properties/mode/const",keyword:"const",params:{allowedValue:"auto"}};
-r===null?r=[f]:r.push(f),e++}var T=n===e}else var T=!0;if(T){if(t.spot!==void 0){let n=t.spot;const f=e;if(e===f)if(n&&typeof n==
-"object"&&!Array.isArray(n)){let u;if(n.x===void 0&&(u="x")||n.y===void 0&&(u="y")){const H={instancePath:i+"/focus/spot",
-schemaPath:"#/properties/focus/oneOf/0/properties/spot/required",keyword:"required",params:{missingProperty:u}};r===null?
-r=[H]:r.push(H),e++}else{const H=e;for(const Z in n)if(!(Z==="x"||Z==="y")){const O={instancePath:i+"/focus/spot",schemaPath:"\
+r===null?r=[f]:r.push(f),e++}var J=p===e}else var J=!0;if(J){if(i.spot!==void 0){let p=i.spot;const f=e;if(e===f)if(p&&typeof p==
+"object"&&!Array.isArray(p)){let c;if(p.x===void 0&&(c="x")||p.y===void 0&&(c="y")){const D={instancePath:s+"/focus/spot",
+schemaPath:"#/properties/focus/oneOf/0/properties/spot/required",keyword:"required",params:{missingProperty:c}};r===null?
+r=[D]:r.push(D),e++}else{const D=e;for(const Z in p)if(!(Z==="x"||Z==="y")){const O={instancePath:s+"/focus/spot",schemaPath:"\
 #/properties/focus/oneOf/0/properties/spot/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:Z}};
-r===null?r=[O]:r.push(O),e++;break}if(H===e){if(n.x!==void 0){let Z=n.x;const O=e;if(e===O)if(typeof Z=="number"&&isFinite(
-Z)){if(Z>1||isNaN(Z)){const L={instancePath:i+"/focus/spot/x",schemaPath:"#/properties/focus/oneOf/0/properties/spot/pro\
-perties/x/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}};r===null?r=[L]:r.push(L),e++}else if(Z<0||isNaN(Z)){
-const L={instancePath:i+"/focus/spot/x",schemaPath:"#/properties/focus/oneOf/0/properties/spot/properties/x/minimum",keyword:"\
-minimum",params:{comparison:">=",limit:0}};r===null?r=[L]:r.push(L),e++}}else{const L={instancePath:i+"/focus/spot/x",schemaPath:"\
-#/properties/focus/oneOf/0/properties/spot/properties/x/type",keyword:"type",params:{type:"number"}};r===null?r=[L]:r.push(
-L),e++}var w=O===e}else var w=!0;if(w)if(n.y!==void 0){let Z=n.y;const O=e;if(e===O)if(typeof Z=="number"&&isFinite(Z)){
-if(Z>1||isNaN(Z)){const k={instancePath:i+"/focus/spot/y",schemaPath:"#/properties/focus/oneOf/0/properties/spot/propert\
-ies/y/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}};r===null?r=[k]:r.push(k),e++}else if(Z<0||isNaN(Z)){const k={
-instancePath:i+"/focus/spot/y",schemaPath:"#/properties/focus/oneOf/0/properties/spot/properties/y/minimum",keyword:"min\
-imum",params:{comparison:">=",limit:0}};r===null?r=[k]:r.push(k),e++}}else{const k={instancePath:i+"/focus/spot/y",schemaPath:"\
-#/properties/focus/oneOf/0/properties/spot/properties/y/type",keyword:"type",params:{type:"number"}};r===null?r=[k]:r.push(
-k),e++}var w=O===e}else var w=!0}}}else{const u={instancePath:i+"/focus/spot",schemaPath:"#/properties/focus/oneOf/0/pro\
-perties/spot/type",keyword:"type",params:{type:"object"}};r===null?r=[u]:r.push(u),e++}var T=f===e}else var T=!0;if(T)if(t.
-follow!==void 0){const n=e;if(typeof t.follow!="boolean"){const D={instancePath:i+"/focus/follow",schemaPath:"#/properti\
-es/focus/oneOf/0/properties/follow/type",keyword:"type",params:{type:"boolean"}};r===null?r=[D]:r.push(D),e++}var T=n===
-e}else var T=!0}}}}else{const o={instancePath:i+"/focus",schemaPath:"#/properties/focus/oneOf/0/type",keyword:"type",params:{
-type:"object"}};r===null?r=[o]:r.push(o),e++}var A=K===e;A&&(N=!0,j=0);const h=e;if(e===h)if(t&&typeof t=="object"&&!Array.
-isArray(t)){let o;if(t.mode===void 0&&(o="mode")||t.dioptres===void 0&&(o="dioptres")){const y={instancePath:i+"/focus",
+r===null?r=[O]:r.push(O),e++;break}if(D===e){if(p.x!==void 0){let Z=p.x;const O=e;if(e===O)if(typeof Z=="number"&&isFinite(
+Z)){if(Z>1||isNaN(Z)){const z={instancePath:s+"/focus/spot/x",schemaPath:"#/properties/focus/oneOf/0/properties/spot/pro\
+perties/x/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}};r===null?r=[z]:r.push(z),e++}else if(Z<0||isNaN(Z)){
+const z={instancePath:s+"/focus/spot/x",schemaPath:"#/properties/focus/oneOf/0/properties/spot/properties/x/minimum",keyword:"\
+minimum",params:{comparison:">=",limit:0}};r===null?r=[z]:r.push(z),e++}}else{const z={instancePath:s+"/focus/spot/x",schemaPath:"\
+#/properties/focus/oneOf/0/properties/spot/properties/x/type",keyword:"type",params:{type:"number"}};r===null?r=[z]:r.push(
+z),e++}var w=O===e}else var w=!0;if(w)if(p.y!==void 0){let Z=p.y;const O=e;if(e===O)if(typeof Z=="number"&&isFinite(Z)){
+if(Z>1||isNaN(Z)){const g={instancePath:s+"/focus/spot/y",schemaPath:"#/properties/focus/oneOf/0/properties/spot/propert\
+ies/y/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}};r===null?r=[g]:r.push(g),e++}else if(Z<0||isNaN(Z)){const g={
+instancePath:s+"/focus/spot/y",schemaPath:"#/properties/focus/oneOf/0/properties/spot/properties/y/minimum",keyword:"min\
+imum",params:{comparison:">=",limit:0}};r===null?r=[g]:r.push(g),e++}}else{const g={instancePath:s+"/focus/spot/y",schemaPath:"\
+#/properties/focus/oneOf/0/properties/spot/properties/y/type",keyword:"type",params:{type:"number"}};r===null?r=[g]:r.push(
+g),e++}var w=O===e}else var w=!0}}}else{const c={instancePath:s+"/focus/spot",schemaPath:"#/properties/focus/oneOf/0/pro\
+perties/spot/type",keyword:"type",params:{type:"object"}};r===null?r=[c]:r.push(c),e++}var J=f===e}else var J=!0;if(J)if(i.
+follow!==void 0){const p=e;if(typeof i.follow!="boolean"){const L={instancePath:s+"/focus/follow",schemaPath:"#/properti\
+es/focus/oneOf/0/properties/follow/type",keyword:"type",params:{type:"boolean"}};r===null?r=[L]:r.push(L),e++}var J=p===
+e}else var J=!0}}}}else{const o={instancePath:s+"/focus",schemaPath:"#/properties/focus/oneOf/0/type",keyword:"type",params:{
+type:"object"}};r===null?r=[o]:r.push(o),e++}var P=Q===e;P&&(k=!0,C=0);const h=e;if(e===h)if(i&&typeof i=="object"&&!Array.
+isArray(i)){let o;if(i.mode===void 0&&(o="mode")||i.dioptres===void 0&&(o="dioptres")){const y={instancePath:s+"/focus",
 schemaPath:"#/properties/focus/oneOf/1/required",keyword:"required",params:{missingProperty:o}};r===null?r=[y]:r.push(y),
-e++}else{const y=e;for(const n in t)if(!(n==="mode"||n==="dioptres")){const f={instancePath:i+"/focus",schemaPath:"#/pro\
-perties/focus/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:n}};r===null?r=[f]:
-r.push(f),e++;break}if(y===e){if(t.mode!==void 0){const n=e;if(t.mode!=="held"){const f={instancePath:i+"/focus/mode",schemaPath:"\
+e++}else{const y=e;for(const p in i)if(!(p==="mode"||p==="dioptres")){const f={instancePath:s+"/focus",schemaPath:"#/pro\
+perties/focus/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:p}};r===null?r=[f]:
+r.push(f),e++;break}if(y===e){if(i.mode!==void 0){const p=e;if(i.mode!=="held"){const f={instancePath:s+"/focus/mode",schemaPath:"\
 #/properties/focus/oneOf/1/properties/mode/const",keyword:"const",params:{allowedValue:"held"}};r===null?r=[f]:r.push(f),
-e++}var U=n===e}else var U=!0;if(U)if(t.dioptres!==void 0){let n=t.dioptres;const f=e;if(e===f)if(typeof n=="number"&&isFinite(
-n)){if(n>25||isNaN(n)){const u={instancePath:i+"/focus/dioptres",schemaPath:"#/properties/focus/oneOf/1/properties/diopt\
-res/maximum",keyword:"maximum",params:{comparison:"<=",limit:25}};r===null?r=[u]:r.push(u),e++}else if(n<-1||isNaN(n)){const u={
-instancePath:i+"/focus/dioptres",schemaPath:"#/properties/focus/oneOf/1/properties/dioptres/minimum",keyword:"minimum",params:{
-comparison:">=",limit:-1}};r===null?r=[u]:r.push(u),e++}}else{const u={instancePath:i+"/focus/dioptres",schemaPath:"#/pr\
-operties/focus/oneOf/1/properties/dioptres/type",keyword:"type",params:{type:"number"}};r===null?r=[u]:r.push(u),e++}var U=f===
-e}else var U=!0}}}else{const o={instancePath:i+"/focus",schemaPath:"#/properties/focus/oneOf/1/type",keyword:"type",params:{
-type:"object"}};r===null?r=[o]:r.push(o),e++}var A=h===e;if(A&&N?(N=!1,j=[j,1]):A&&(N=!0,j=1),N)e=_,r!==null&&(_?r.length=
-_:r=null);else{const o={instancePath:i+"/focus",schemaPath:"#/properties/focus/oneOf",keyword:"oneOf",params:{passingSchemas:j}};
-return r===null?r=[o]:r.push(o),e++,$.errors=r,!1}var a=v===e}else var a=!0;if(a){if(s.white!==void 0){let t=s.white;const v=e,
-_=e;let N=!1,j=null;const K=e;if(e===K)if(t&&typeof t=="object"&&!Array.isArray(t)){let o;if(t.mode===void 0&&(o="mode")||
-t.locked===void 0&&(o="locked")){const y={instancePath:i+"/white",schemaPath:"#/properties/white/oneOf/0/required",keyword:"\
-required",params:{missingProperty:o}};r===null?r=[y]:r.push(y),e++}else{const y=e;for(const n in t)if(!(n==="mode"||n===
-"locked")){const f={instancePath:i+"/white",schemaPath:"#/properties/white/oneOf/0/additionalProperties",keyword:"additi\
-onalProperties",params:{additionalProperty:n}};r===null?r=[f]:r.push(f),e++;break}if(y===e){if(t.mode!==void 0){const n=e;
-if(t.mode!=="auto"){const f={instancePath:i+"/white/mode",schemaPath:"#/properties/white/oneOf/0/properties/mode/const",
-keyword:"const",params:{allowedValue:"auto"}};r===null?r=[f]:r.push(f),e++}var m=n===e}else var m=!0;if(m)if(t.locked!==
-void 0){let n=t.locked;const f=e,D=e;let u=!1,H=null;const Z=e;if(n!==null){const k={instancePath:i+"/white/locked",schemaPath:"\
-#/properties/white/oneOf/0/properties/locked/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[k]:r.push(k),
-e++}var d=Z===e;d&&(u=!0,H=0);const O=e;if(e===O)if(n&&typeof n=="object"&&!Array.isArray(n)){let k;if(n.kelvin===void 0&&
-(k="kelvin")||n.tint===void 0&&(k="tint")){const C={instancePath:i+"/white/locked",schemaPath:"#/properties/white/oneOf/\
-0/properties/locked/oneOf/1/required",keyword:"required",params:{missingProperty:k}};r===null?r=[C]:r.push(C),e++}else{const C=e;
-for(const Y in n)if(!(Y==="kelvin"||Y==="tint")){const M={instancePath:i+"/white/locked",schemaPath:"#/properties/white/\
-oneOf/0/properties/locked/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:Y}};r===
-null?r=[M]:r.push(M),e++;break}if(C===e){if(n.kelvin!==void 0){let Y=n.kelvin;const M=e;if(e===M)if(typeof Y=="number"&&
-isFinite(Y)){if(Y>12e3||isNaN(Y)){const ae={instancePath:i+"/white/locked/kelvin",schemaPath:"#/properties/white/oneOf/0\
+e++}var M=p===e}else var M=!0;if(M)if(i.dioptres!==void 0){let p=i.dioptres;const f=e;if(e===f)if(typeof p=="number"&&isFinite(
+p)){if(p>25||isNaN(p)){const c={instancePath:s+"/focus/dioptres",schemaPath:"#/properties/focus/oneOf/1/properties/diopt\
+res/maximum",keyword:"maximum",params:{comparison:"<=",limit:25}};r===null?r=[c]:r.push(c),e++}else if(p<-1||isNaN(p)){const c={
+instancePath:s+"/focus/dioptres",schemaPath:"#/properties/focus/oneOf/1/properties/dioptres/minimum",keyword:"minimum",params:{
+comparison:">=",limit:-1}};r===null?r=[c]:r.push(c),e++}}else{const c={instancePath:s+"/focus/dioptres",schemaPath:"#/pr\
+operties/focus/oneOf/1/properties/dioptres/type",keyword:"type",params:{type:"number"}};r===null?r=[c]:r.push(c),e++}var M=f===
+e}else var M=!0}}}else{const o={instancePath:s+"/focus",schemaPath:"#/properties/focus/oneOf/1/type",keyword:"type",params:{
+type:"object"}};r===null?r=[o]:r.push(o),e++}var P=h===e;if(P&&k?(k=!1,C=[C,1]):P&&(k=!0,C=1),k)e=x,r!==null&&(x?r.length=
+x:r=null);else{const o={instancePath:s+"/focus",schemaPath:"#/properties/focus/oneOf",keyword:"oneOf",params:{passingSchemas:C}};
+return r===null?r=[o]:r.push(o),e++,U.errors=r,!1}var a=v===e}else var a=!0;if(a){if(t.white!==void 0){let i=t.white;const v=e,
+x=e;let k=!1,C=null;const Q=e;if(e===Q)if(i&&typeof i=="object"&&!Array.isArray(i)){let o;if(i.mode===void 0&&(o="mode")||
+i.locked===void 0&&(o="locked")){const y={instancePath:s+"/white",schemaPath:"#/properties/white/oneOf/0/required",keyword:"\
+required",params:{missingProperty:o}};r===null?r=[y]:r.push(y),e++}else{const y=e;for(const p in i)if(!(p==="mode"||p===
+"locked")){const f={instancePath:s+"/white",schemaPath:"#/properties/white/oneOf/0/additionalProperties",keyword:"additi\
+onalProperties",params:{additionalProperty:p}};r===null?r=[f]:r.push(f),e++;break}if(y===e){if(i.mode!==void 0){const p=e;
+if(i.mode!=="auto"){const f={instancePath:s+"/white/mode",schemaPath:"#/properties/white/oneOf/0/properties/mode/const",
+keyword:"const",params:{allowedValue:"auto"}};r===null?r=[f]:r.push(f),e++}var B=p===e}else var B=!0;if(B)if(i.locked!==
+void 0){let p=i.locked;const f=e,L=e;let c=!1,D=null;const Z=e;if(p!==null){const g={instancePath:s+"/white/locked",schemaPath:"\
+#/properties/white/oneOf/0/properties/locked/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[g]:r.push(g),
+e++}var d=Z===e;d&&(c=!0,D=0);const O=e;if(e===O)if(p&&typeof p=="object"&&!Array.isArray(p)){let g;if(p.kelvin===void 0&&
+(g="kelvin")||p.tint===void 0&&(g="tint")){const q={instancePath:s+"/white/locked",schemaPath:"#/properties/white/oneOf/\
+0/properties/locked/oneOf/1/required",keyword:"required",params:{missingProperty:g}};r===null?r=[q]:r.push(q),e++}else{const q=e;
+for(const X in p)if(!(X==="kelvin"||X==="tint")){const W={instancePath:s+"/white/locked",schemaPath:"#/properties/white/\
+oneOf/0/properties/locked/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:X}};r===
+null?r=[W]:r.push(W),e++;break}if(q===e){if(p.kelvin!==void 0){let X=p.kelvin;const W=e;if(e===W)if(typeof X=="number"&&
+isFinite(X)){if(X>12e3||isNaN(X)){const ae={instancePath:s+"/white/locked/kelvin",schemaPath:"#/properties/white/oneOf/0\
 /properties/locked/oneOf/1/properties/kelvin/maximum",keyword:"maximum",params:{comparison:"<=",limit:12e3}};r===null?r=
-[ae]:r.push(ae),e++}else if(Y<2e3||isNaN(Y)){const ae={instancePath:i+"/white/locked/kelvin",schemaPath:"#/properties/wh\
+[ae]:r.push(ae),e++}else if(X<2e3||isNaN(X)){const ae={instancePath:s+"/white/locked/kelvin",schemaPath:"#/properties/wh\
 ite/oneOf/0/properties/locked/oneOf/1/properties/kelvin/minimum",keyword:"minimum",params:{comparison:">=",limit:2e3}};r===
-null?r=[ae]:r.push(ae),e++}}else{const ae={instancePath:i+"/white/locked/kelvin",schemaPath:"#/properties/white/oneOf/0/\
+null?r=[ae]:r.push(ae),e++}}else{const ae={instancePath:s+"/white/locked/kelvin",schemaPath:"#/properties/white/oneOf/0/\
 properties/locked/oneOf/1/properties/kelvin/type",keyword:"type",params:{type:"number"}};r===null?r=[ae]:r.push(ae),e++}
-var F=M===e}else var F=!0;if(F)if(n.tint!==void 0){let Y=n.tint;const M=e;if(e===M)if(typeof Y=="number"&&isFinite(Y)){if(Y>
-30||isNaN(Y)){const pe={instancePath:i+"/white/locked/tint",schemaPath:"#/properties/white/oneOf/0/properties/locked/one\
-Of/1/properties/tint/maximum",keyword:"maximum",params:{comparison:"<=",limit:30}};r===null?r=[pe]:r.push(pe),e++}else if(Y<
--30||isNaN(Y)){const pe={instancePath:i+"/white/locked/tint",schemaPath:"#/properties/white/oneOf/0/properties/locked/on\
+var m=W===e}else var m=!0;if(m)if(p.tint!==void 0){let X=p.tint;const W=e;if(e===W)if(typeof X=="number"&&isFinite(X)){if(X>
+30||isNaN(X)){const pe={instancePath:s+"/white/locked/tint",schemaPath:"#/properties/white/oneOf/0/properties/locked/one\
+Of/1/properties/tint/maximum",keyword:"maximum",params:{comparison:"<=",limit:30}};r===null?r=[pe]:r.push(pe),e++}else if(X<
+-30||isNaN(X)){const pe={instancePath:s+"/white/locked/tint",schemaPath:"#/properties/white/oneOf/0/properties/locked/on\
 eOf/1/properties/tint/minimum",keyword:"minimum",params:{comparison:">=",limit:-30}};r===null?r=[pe]:r.push(pe),e++}}else{
-const pe={instancePath:i+"/white/locked/tint",schemaPath:"#/properties/white/oneOf/0/properties/locked/oneOf/1/propertie\
-s/tint/type",keyword:"type",params:{type:"number"}};r===null?r=[pe]:r.push(pe),e++}var F=M===e}else var F=!0}}}else{const k={
-instancePath:i+"/white/locked",schemaPath:"#/properties/white/oneOf/0/properties/locked/oneOf/1/type",keyword:"type",params:{
-type:"object"}};r===null?r=[k]:r.push(k),e++}var d=O===e;if(d&&u?(u=!1,H=[H,1]):d&&(u=!0,H=1),u)e=D,r!==null&&(D?r.length=
-D:r=null);else{const k={instancePath:i+"/white/locked",schemaPath:"#/properties/white/oneOf/0/properties/locked/oneOf",keyword:"\
-oneOf",params:{passingSchemas:H}};r===null?r=[k]:r.push(k),e++}var m=f===e}else var m=!0}}}else{const o={instancePath:i+
+const pe={instancePath:s+"/white/locked/tint",schemaPath:"#/properties/white/oneOf/0/properties/locked/oneOf/1/propertie\
+s/tint/type",keyword:"type",params:{type:"number"}};r===null?r=[pe]:r.push(pe),e++}var m=W===e}else var m=!0}}}else{const g={
+instancePath:s+"/white/locked",schemaPath:"#/properties/white/oneOf/0/properties/locked/oneOf/1/type",keyword:"type",params:{
+type:"object"}};r===null?r=[g]:r.push(g),e++}var d=O===e;if(d&&c?(c=!1,D=[D,1]):d&&(c=!0,D=1),c)e=L,r!==null&&(L?r.length=
+L:r=null);else{const g={instancePath:s+"/white/locked",schemaPath:"#/properties/white/oneOf/0/properties/locked/oneOf",keyword:"\
+oneOf",params:{passingSchemas:D}};r===null?r=[g]:r.push(g),e++}var B=f===e}else var B=!0}}}else{const o={instancePath:s+
 "/white",schemaPath:"#/properties/white/oneOf/0/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}
-var c=K===e;c&&(N=!0,j=0);const h=e;if(e===h)if(t&&typeof t=="object"&&!Array.isArray(t)){let o;if(t.mode===void 0&&(o="\
-mode")||t.kelvin===void 0&&(o="kelvin")||t.tint===void 0&&(o="tint")){const y={instancePath:i+"/white",schemaPath:"#/pro\
+var u=Q===e;u&&(k=!0,C=0);const h=e;if(e===h)if(i&&typeof i=="object"&&!Array.isArray(i)){let o;if(i.mode===void 0&&(o="\
+mode")||i.kelvin===void 0&&(o="kelvin")||i.tint===void 0&&(o="tint")){const y={instancePath:s+"/white",schemaPath:"#/pro\
 perties/white/oneOf/1/required",keyword:"required",params:{missingProperty:o}};r===null?r=[y]:r.push(y),e++}else{const y=e;
-for(const n in t)if(!(n==="mode"||n==="kelvin"||n==="tint")){const f={instancePath:i+"/white",schemaPath:"#/properties/w\
-hite/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:n}};r===null?r=[f]:r.push(f),
-e++;break}if(y===e){if(t.mode!==void 0){const n=e;if(t.mode!=="held"){const f={instancePath:i+"/white/mode",schemaPath:"\
+for(const p in i)if(!(p==="mode"||p==="kelvin"||p==="tint")){const f={instancePath:s+"/white",schemaPath:"#/properties/w\
+hite/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:p}};r===null?r=[f]:r.push(f),
+e++;break}if(y===e){if(i.mode!==void 0){const p=e;if(i.mode!=="held"){const f={instancePath:s+"/white/mode",schemaPath:"\
 #/properties/white/oneOf/1/properties/mode/const",keyword:"const",params:{allowedValue:"held"}};r===null?r=[f]:r.push(f),
-e++}var x=n===e}else var x=!0;if(x){if(t.kelvin!==void 0){let n=t.kelvin;const f=e;if(e===f)if(typeof n=="number"&&isFinite(
-n)){if(n>12e3||isNaN(n)){const u={instancePath:i+"/white/kelvin",schemaPath:"#/properties/white/oneOf/1/properties/kelvi\
-n/maximum",keyword:"maximum",params:{comparison:"<=",limit:12e3}};r===null?r=[u]:r.push(u),e++}else if(n<2e3||isNaN(n)){
-const u={instancePath:i+"/white/kelvin",schemaPath:"#/properties/white/oneOf/1/properties/kelvin/minimum",keyword:"minim\
-um",params:{comparison:">=",limit:2e3}};r===null?r=[u]:r.push(u),e++}}else{const u={instancePath:i+"/white/kelvin",schemaPath:"\
-#/properties/white/oneOf/1/properties/kelvin/type",keyword:"type",params:{type:"number"}};r===null?r=[u]:r.push(u),e++}var x=f===
-e}else var x=!0;if(x)if(t.tint!==void 0){let n=t.tint;const f=e;if(e===f)if(typeof n=="number"&&isFinite(n)){if(n>30||isNaN(
-n)){const u={instancePath:i+"/white/tint",schemaPath:"#/properties/white/oneOf/1/properties/tint/maximum",keyword:"maxim\
-um",params:{comparison:"<=",limit:30}};r===null?r=[u]:r.push(u),e++}else if(n<-30||isNaN(n)){const u={instancePath:i+"/w\
+e++}var H=p===e}else var H=!0;if(H){if(i.kelvin!==void 0){let p=i.kelvin;const f=e;if(e===f)if(typeof p=="number"&&isFinite(
+p)){if(p>12e3||isNaN(p)){const c={instancePath:s+"/white/kelvin",schemaPath:"#/properties/white/oneOf/1/properties/kelvi\
+n/maximum",keyword:"maximum",params:{comparison:"<=",limit:12e3}};r===null?r=[c]:r.push(c),e++}else if(p<2e3||isNaN(p)){
+const c={instancePath:s+"/white/kelvin",schemaPath:"#/properties/white/oneOf/1/properties/kelvin/minimum",keyword:"minim\
+um",params:{comparison:">=",limit:2e3}};r===null?r=[c]:r.push(c),e++}}else{const c={instancePath:s+"/white/kelvin",schemaPath:"\
+#/properties/white/oneOf/1/properties/kelvin/type",keyword:"type",params:{type:"number"}};r===null?r=[c]:r.push(c),e++}var H=f===
+e}else var H=!0;if(H)if(i.tint!==void 0){let p=i.tint;const f=e;if(e===f)if(typeof p=="number"&&isFinite(p)){if(p>30||isNaN(
+p)){const c={instancePath:s+"/white/tint",schemaPath:"#/properties/white/oneOf/1/properties/tint/maximum",keyword:"maxim\
+um",params:{comparison:"<=",limit:30}};r===null?r=[c]:r.push(c),e++}else if(p<-30||isNaN(p)){const c={instancePath:s+"/w\
 hite/tint",schemaPath:"#/properties/white/oneOf/1/properties/tint/minimum",keyword:"minimum",params:{comparison:">=",limit:-30}};
-r===null?r=[u]:r.push(u),e++}}else{const u={instancePath:i+"/white/tint",schemaPath:"#/properties/white/oneOf/1/properti\
-es/tint/type",keyword:"type",params:{type:"number"}};r===null?r=[u]:r.push(u),e++}var x=f===e}else var x=!0}}}}else{const o={
-instancePath:i+"/white",schemaPath:"#/properties/white/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[
-o]:r.push(o),e++}var c=h===e;if(c&&N?(N=!1,j=[j,1]):c&&(N=!0,j=1),N)e=_,r!==null&&(_?r.length=_:r=null);else{const o={instancePath:i+
-"/white",schemaPath:"#/properties/white/oneOf",keyword:"oneOf",params:{passingSchemas:j}};return r===null?r=[o]:r.push(o),
-e++,$.errors=r,!1}var a=v===e}else var a=!0;if(a){if(s.files!==void 0){let t=s.files;const v=e;if(!(t==="dng"||t==="dng+\
-jpeg"||t==="jpeg"||t==="tiff"||t==="png"))return $.errors=[{instancePath:i+"/files",schemaPath:"#/properties/files/enum",
-keyword:"enum",params:{allowedValues:le.properties.files.enum}}],!1;var a=v===e}else var a=!0;if(a){if(s.jpegQuality!==void 0){
-let t=s.jpegQuality;const v=e;if(!(typeof t=="number"&&!(t%1)&&!isNaN(t)&&isFinite(t)))return $.errors=[{instancePath:i+
-"/jpegQuality",schemaPath:"#/properties/jpegQuality/type",keyword:"type",params:{type:"integer"}}],!1;if(e===v&&typeof t==
-"number"&&isFinite(t)){if(t>100||isNaN(t))return $.errors=[{instancePath:i+"/jpegQuality",schemaPath:"#/properties/jpegQ\
-uality/maximum",keyword:"maximum",params:{comparison:"<=",limit:100}}],!1;if(t<60||isNaN(t))return $.errors=[{instancePath:i+
+r===null?r=[c]:r.push(c),e++}}else{const c={instancePath:s+"/white/tint",schemaPath:"#/properties/white/oneOf/1/properti\
+es/tint/type",keyword:"type",params:{type:"number"}};r===null?r=[c]:r.push(c),e++}var H=f===e}else var H=!0}}}}else{const o={
+instancePath:s+"/white",schemaPath:"#/properties/white/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[
+o]:r.push(o),e++}var u=h===e;if(u&&k?(k=!1,C=[C,1]):u&&(k=!0,C=1),k)e=x,r!==null&&(x?r.length=x:r=null);else{const o={instancePath:s+
+"/white",schemaPath:"#/properties/white/oneOf",keyword:"oneOf",params:{passingSchemas:C}};return r===null?r=[o]:r.push(o),
+e++,U.errors=r,!1}var a=v===e}else var a=!0;if(a){if(t.files!==void 0){let i=t.files;const v=e;if(!(i==="dng"||i==="dng+\
+jpeg"||i==="jpeg"||i==="tiff"||i==="png"))return U.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/enum",
+keyword:"enum",params:{allowedValues:le.properties.files.enum}}],!1;var a=v===e}else var a=!0;if(a){if(t.jpegQuality!==void 0){
+let i=t.jpegQuality;const v=e;if(!(typeof i=="number"&&!(i%1)&&!isNaN(i)&&isFinite(i)))return U.errors=[{instancePath:s+
+"/jpegQuality",schemaPath:"#/properties/jpegQuality/type",keyword:"type",params:{type:"integer"}}],!1;if(e===v&&typeof i==
+"number"&&isFinite(i)){if(i>100||isNaN(i))return U.errors=[{instancePath:s+"/jpegQuality",schemaPath:"#/properties/jpegQ\
+uality/maximum",keyword:"maximum",params:{comparison:"<=",limit:100}}],!1;if(i<60||isNaN(i))return U.errors=[{instancePath:s+
 "/jpegQuality",schemaPath:"#/properties/jpegQuality/minimum",keyword:"minimum",params:{comparison:">=",limit:60}}],!1}var a=v===
-e}else var a=!0;if(a){if(s.average!==void 0){let t=s.average;const v=e,_=e;let N=!1,j=null;const K=e;if(t!==1){const o={
-instancePath:i+"/average",schemaPath:"#/properties/average/oneOf/0/const",keyword:"const",params:{allowedValue:1}};r===null?
-r=[o]:r.push(o),e++}var l=K===e;l&&(N=!0,j=0);const h=e;if(!(typeof t=="number"&&!(t%1)&&!isNaN(t)&&isFinite(t))){const o={
-instancePath:i+"/average",schemaPath:"#/properties/average/oneOf/1/type",keyword:"type",params:{type:"integer"}};r===null?
-r=[o]:r.push(o),e++}if(e===h&&typeof t=="number"&&isFinite(t)){if(t>64||isNaN(t)){const o={instancePath:i+"/average",schemaPath:"\
-#/properties/average/oneOf/1/maximum",keyword:"maximum",params:{comparison:"<=",limit:64}};r===null?r=[o]:r.push(o),e++}else if(t<
-4||isNaN(t)){const o={instancePath:i+"/average",schemaPath:"#/properties/average/oneOf/1/minimum",keyword:"minimum",params:{
-comparison:">=",limit:4}};r===null?r=[o]:r.push(o),e++}}var l=h===e;if(l&&N?(N=!1,j=[j,1]):l&&(N=!0,j=1),N)e=_,r!==null&&
-(_?r.length=_:r=null);else{const o={instancePath:i+"/average",schemaPath:"#/properties/average/oneOf",keyword:"oneOf",params:{
-passingSchemas:j}};return r===null?r=[o]:r.push(o),e++,$.errors=r,!1}var a=v===e}else var a=!0;if(a){if(s.aspect!==void 0){
-let t=s.aspect;const v=e;if(!(t==="4:3"||t==="3:2"||t==="16:9"||t==="1:1"))return $.errors=[{instancePath:i+"/aspect",schemaPath:"\
+e}else var a=!0;if(a){if(t.average!==void 0){let i=t.average;const v=e,x=e;let k=!1,C=null;const Q=e;if(i!==1){const o={
+instancePath:s+"/average",schemaPath:"#/properties/average/oneOf/0/const",keyword:"const",params:{allowedValue:1}};r===null?
+r=[o]:r.push(o),e++}var V=Q===e;V&&(k=!0,C=0);const h=e;if(!(typeof i=="number"&&!(i%1)&&!isNaN(i)&&isFinite(i))){const o={
+instancePath:s+"/average",schemaPath:"#/properties/average/oneOf/1/type",keyword:"type",params:{type:"integer"}};r===null?
+r=[o]:r.push(o),e++}if(e===h&&typeof i=="number"&&isFinite(i)){if(i>64||isNaN(i)){const o={instancePath:s+"/average",schemaPath:"\
+#/properties/average/oneOf/1/maximum",keyword:"maximum",params:{comparison:"<=",limit:64}};r===null?r=[o]:r.push(o),e++}else if(i<
+4||isNaN(i)){const o={instancePath:s+"/average",schemaPath:"#/properties/average/oneOf/1/minimum",keyword:"minimum",params:{
+comparison:">=",limit:4}};r===null?r=[o]:r.push(o),e++}}var V=h===e;if(V&&k?(k=!1,C=[C,1]):V&&(k=!0,C=1),k)e=x,r!==null&&
+(x?r.length=x:r=null);else{const o={instancePath:s+"/average",schemaPath:"#/properties/average/oneOf",keyword:"oneOf",params:{
+passingSchemas:C}};return r===null?r=[o]:r.push(o),e++,U.errors=r,!1}var a=v===e}else var a=!0;if(a){if(t.aspect!==void 0){
+let i=t.aspect;const v=e;if(!(i==="4:3"||i==="3:2"||i==="16:9"||i==="1:1"))return U.errors=[{instancePath:s+"/aspect",schemaPath:"\
 #/properties/aspect/enum",keyword:"enum",params:{allowedValues:le.properties.aspect.enum}}],!1;var a=v===e}else var a=!0;
-if(a){if(s.series!==void 0){let t=s.series;const v=e,_=e;let N=!1,j=null;const K=e;if(e===K)if(t&&typeof t=="object"&&!Array.
-isArray(t)){let o;if(t.kind===void 0&&(o="kind")){const y={instancePath:i+"/series",schemaPath:"#/properties/series/oneO\
-f/0/required",keyword:"required",params:{missingProperty:o}};r===null?r=[y]:r.push(y),e++}else{const y=e;for(const n in t)
-if(n!=="kind"){const f={instancePath:i+"/series",schemaPath:"#/properties/series/oneOf/0/additionalProperties",keyword:"\
-additionalProperties",params:{additionalProperty:n}};r===null?r=[f]:r.push(f),e++;break}if(y===e&&t.kind!==void 0&&t.kind!==
-"single"){const n={instancePath:i+"/series/kind",schemaPath:"#/properties/series/oneOf/0/properties/kind/const",keyword:"\
-const",params:{allowedValue:"single"}};r===null?r=[n]:r.push(n),e++}}}else{const o={instancePath:i+"/series",schemaPath:"\
-#/properties/series/oneOf/0/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}var R=K===e;R&&(N=
-!0,j=0);const h=e;if(e===h)if(t&&typeof t=="object"&&!Array.isArray(t)){let o;if(t.kind===void 0&&(o="kind")||t.frames===
-void 0&&(o="frames")||t.stepClicks===void 0&&(o="stepClicks")||t.order===void 0&&(o="order")){const y={instancePath:i+"/\
+if(a){if(t.series!==void 0){let i=t.series;const v=e,x=e;let k=!1,C=null;const Q=e;if(e===Q)if(i&&typeof i=="object"&&!Array.
+isArray(i)){let o;if(i.kind===void 0&&(o="kind")){const y={instancePath:s+"/series",schemaPath:"#/properties/series/oneO\
+f/0/required",keyword:"required",params:{missingProperty:o}};r===null?r=[y]:r.push(y),e++}else{const y=e;for(const p in i)
+if(p!=="kind"){const f={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/0/additionalProperties",keyword:"\
+additionalProperties",params:{additionalProperty:p}};r===null?r=[f]:r.push(f),e++;break}if(y===e&&i.kind!==void 0&&i.kind!==
+"single"){const p={instancePath:s+"/series/kind",schemaPath:"#/properties/series/oneOf/0/properties/kind/const",keyword:"\
+const",params:{allowedValue:"single"}};r===null?r=[p]:r.push(p),e++}}}else{const o={instancePath:s+"/series",schemaPath:"\
+#/properties/series/oneOf/0/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}var N=Q===e;N&&(k=
+!0,C=0);const h=e;if(e===h)if(i&&typeof i=="object"&&!Array.isArray(i)){let o;if(i.kind===void 0&&(o="kind")||i.frames===
+void 0&&(o="frames")||i.stepClicks===void 0&&(o="stepClicks")||i.order===void 0&&(o="order")){const y={instancePath:s+"/\
 series",schemaPath:"#/properties/series/oneOf/1/required",keyword:"required",params:{missingProperty:o}};r===null?r=[y]:
-r.push(y),e++}else{const y=e;for(const n in t)if(!(n==="kind"||n==="frames"||n==="stepClicks"||n==="order")){const f={instancePath:i+
-"/series",schemaPath:"#/properties/series/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:n}};
-r===null?r=[f]:r.push(f),e++;break}if(y===e){if(t.kind!==void 0){const n=e;if(t.kind!=="bracket"){const f={instancePath:i+
+r.push(y),e++}else{const y=e;for(const p in i)if(!(p==="kind"||p==="frames"||p==="stepClicks"||p==="order")){const f={instancePath:s+
+"/series",schemaPath:"#/properties/series/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:p}};
+r===null?r=[f]:r.push(f),e++;break}if(y===e){if(i.kind!==void 0){const p=e;if(i.kind!=="bracket"){const f={instancePath:s+
 "/series/kind",schemaPath:"#/properties/series/oneOf/1/properties/kind/const",keyword:"const",params:{allowedValue:"brac\
-ket"}};r===null?r=[f]:r.push(f),e++}var P=n===e}else var P=!0;if(P){if(t.frames!==void 0){let n=t.frames;const f=e;if(!(typeof n==
-"number"&&!(n%1)&&!isNaN(n)&&isFinite(n))){const u={instancePath:i+"/series/frames",schemaPath:"#/properties/series/oneO\
-f/1/properties/frames/type",keyword:"type",params:{type:"integer"}};r===null?r=[u]:r.push(u),e++}if(e===f&&typeof n=="nu\
-mber"&&isFinite(n)){if(n>9||isNaN(n)){const u={instancePath:i+"/series/frames",schemaPath:"#/properties/series/oneOf/1/p\
-roperties/frames/maximum",keyword:"maximum",params:{comparison:"<=",limit:9}};r===null?r=[u]:r.push(u),e++}else if(n<2||
-isNaN(n)){const u={instancePath:i+"/series/frames",schemaPath:"#/properties/series/oneOf/1/properties/frames/minimum",keyword:"\
-minimum",params:{comparison:">=",limit:2}};r===null?r=[u]:r.push(u),e++}}var P=f===e}else var P=!0;if(P){if(t.stepClicks!==
-void 0){let n=t.stepClicks;const f=e;if(!(typeof n=="number"&&!(n%1)&&!isNaN(n)&&isFinite(n))){const u={instancePath:i+"\
+ket"}};r===null?r=[f]:r.push(f),e++}var l=p===e}else var l=!0;if(l){if(i.frames!==void 0){let p=i.frames;const f=e;if(!(typeof p==
+"number"&&!(p%1)&&!isNaN(p)&&isFinite(p))){const c={instancePath:s+"/series/frames",schemaPath:"#/properties/series/oneO\
+f/1/properties/frames/type",keyword:"type",params:{type:"integer"}};r===null?r=[c]:r.push(c),e++}if(e===f&&typeof p=="nu\
+mber"&&isFinite(p)){if(p>9||isNaN(p)){const c={instancePath:s+"/series/frames",schemaPath:"#/properties/series/oneOf/1/p\
+roperties/frames/maximum",keyword:"maximum",params:{comparison:"<=",limit:9}};r===null?r=[c]:r.push(c),e++}else if(p<2||
+isNaN(p)){const c={instancePath:s+"/series/frames",schemaPath:"#/properties/series/oneOf/1/properties/frames/minimum",keyword:"\
+minimum",params:{comparison:">=",limit:2}};r===null?r=[c]:r.push(c),e++}}var l=f===e}else var l=!0;if(l){if(i.stepClicks!==
+void 0){let p=i.stepClicks;const f=e;if(!(typeof p=="number"&&!(p%1)&&!isNaN(p)&&isFinite(p))){const c={instancePath:s+"\
 /series/stepClicks",schemaPath:"#/properties/series/oneOf/1/properties/stepClicks/type",keyword:"type",params:{type:"int\
-eger"}};r===null?r=[u]:r.push(u),e++}if(e===f&&typeof n=="number"&&isFinite(n)){if(n>9||isNaN(n)){const u={instancePath:i+
+eger"}};r===null?r=[c]:r.push(c),e++}if(e===f&&typeof p=="number"&&isFinite(p)){if(p>9||isNaN(p)){const c={instancePath:s+
 "/series/stepClicks",schemaPath:"#/properties/series/oneOf/1/properties/stepClicks/maximum",keyword:"maximum",params:{comparison:"\
-<=",limit:9}};r===null?r=[u]:r.push(u),e++}else if(n<1||isNaN(n)){const u={instancePath:i+"/series/stepClicks",schemaPath:"\
+<=",limit:9}};r===null?r=[c]:r.push(c),e++}else if(p<1||isNaN(p)){const c={instancePath:s+"/series/stepClicks",schemaPath:"\
 #/properties/series/oneOf/1/properties/stepClicks/minimum",keyword:"minimum",params:{comparison:">=",limit:1}};r===null?
-r=[u]:r.push(u),e++}}var P=f===e}else var P=!0;if(P)if(t.order!==void 0){let n=t.order;const f=e;if(!(n==="middle-first"||
-n==="dark-first"||n==="bright-first")){const u={instancePath:i+"/series/order",schemaPath:"#/properties/series/oneOf/1/p\
+r=[c]:r.push(c),e++}}var l=f===e}else var l=!0;if(l)if(i.order!==void 0){let p=i.order;const f=e;if(!(p==="middle-first"||
+p==="dark-first"||p==="bright-first")){const c={instancePath:s+"/series/order",schemaPath:"#/properties/series/oneOf/1/p\
 roperties/order/enum",keyword:"enum",params:{allowedValues:le.properties.series.oneOf[1].properties.order.enum}};r===null?
-r=[u]:r.push(u),e++}var P=f===e}else var P=!0}}}}}else{const o={instancePath:i+"/series",schemaPath:"#/properties/series\
-/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}var R=h===e;if(R&&N)N=!1,j=[j,1];else{
-R&&(N=!0,j=1);const o=e;if(e===o)if(t&&typeof t=="object"&&!Array.isArray(t)){let n;if(t.kind===void 0&&(n="kind")||t.frames===
-void 0&&(n="frames")){const f={instancePath:i+"/series",schemaPath:"#/properties/series/oneOf/2/required",keyword:"requi\
-red",params:{missingProperty:n}};r===null?r=[f]:r.push(f),e++}else{const f=e;for(const D in t)if(!(D==="kind"||D==="fram\
-es")){const u={instancePath:i+"/series",schemaPath:"#/properties/series/oneOf/2/additionalProperties",keyword:"additiona\
-lProperties",params:{additionalProperty:D}};r===null?r=[u]:r.push(u),e++;break}if(f===e){if(t.kind!==void 0){const D=e;if(t.
-kind!=="burst"){const u={instancePath:i+"/series/kind",schemaPath:"#/properties/series/oneOf/2/properties/kind/const",keyword:"\
-const",params:{allowedValue:"burst"}};r===null?r=[u]:r.push(u),e++}var W=D===e}else var W=!0;if(W)if(t.frames!==void 0){
-let D=t.frames;const u=e;if(!(typeof D=="number"&&!(D%1)&&!isNaN(D)&&isFinite(D))){const Z={instancePath:i+"/series/fram\
+r=[c]:r.push(c),e++}var l=f===e}else var l=!0}}}}}else{const o={instancePath:s+"/series",schemaPath:"#/properties/series\
+/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}var N=h===e;if(N&&k)k=!1,C=[C,1];else{
+N&&(k=!0,C=1);const o=e;if(e===o)if(i&&typeof i=="object"&&!Array.isArray(i)){let p;if(i.kind===void 0&&(p="kind")||i.frames===
+void 0&&(p="frames")){const f={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/2/required",keyword:"requi\
+red",params:{missingProperty:p}};r===null?r=[f]:r.push(f),e++}else{const f=e;for(const L in i)if(!(L==="kind"||L==="fram\
+es")){const c={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/2/additionalProperties",keyword:"additiona\
+lProperties",params:{additionalProperty:L}};r===null?r=[c]:r.push(c),e++;break}if(f===e){if(i.kind!==void 0){const L=e;if(i.
+kind!=="burst"){const c={instancePath:s+"/series/kind",schemaPath:"#/properties/series/oneOf/2/properties/kind/const",keyword:"\
+const",params:{allowedValue:"burst"}};r===null?r=[c]:r.push(c),e++}var T=L===e}else var T=!0;if(T)if(i.frames!==void 0){
+let L=i.frames;const c=e;if(!(typeof L=="number"&&!(L%1)&&!isNaN(L)&&isFinite(L))){const Z={instancePath:s+"/series/fram\
 es",schemaPath:"#/properties/series/oneOf/2/properties/frames/type",keyword:"type",params:{type:"integer"}};r===null?r=[
-Z]:r.push(Z),e++}if(e===u&&typeof D=="number"&&isFinite(D)){if(D>60||isNaN(D)){const Z={instancePath:i+"/series/frames",
+Z]:r.push(Z),e++}if(e===c&&typeof L=="number"&&isFinite(L)){if(L>60||isNaN(L)){const Z={instancePath:s+"/series/frames",
 schemaPath:"#/properties/series/oneOf/2/properties/frames/maximum",keyword:"maximum",params:{comparison:"<=",limit:60}};
-r===null?r=[Z]:r.push(Z),e++}else if(D<3||isNaN(D)){const Z={instancePath:i+"/series/frames",schemaPath:"#/properties/se\
+r===null?r=[Z]:r.push(Z),e++}else if(L<3||isNaN(L)){const Z={instancePath:s+"/series/frames",schemaPath:"#/properties/se\
 ries/oneOf/2/properties/frames/minimum",keyword:"minimum",params:{comparison:">=",limit:3}};r===null?r=[Z]:r.push(Z),e++}}
-var W=u===e}else var W=!0}}}else{const n={instancePath:i+"/series",schemaPath:"#/properties/series/oneOf/2/type",keyword:"\
-type",params:{type:"object"}};r===null?r=[n]:r.push(n),e++}var R=o===e;if(R&&N)N=!1,j=[j,2];else{R&&(N=!0,j=2);const n=e;
-if(e===n)if(t&&typeof t=="object"&&!Array.isArray(t)){let D;if(t.kind===void 0&&(D="kind")||t.places===void 0&&(D="place\
-s")||t.nearDioptres===void 0&&(D="nearDioptres")||t.farDioptres===void 0&&(D="farDioptres")||t.overlap===void 0&&(D="ove\
-rlap")){const u={instancePath:i+"/series",schemaPath:"#/properties/series/oneOf/3/required",keyword:"required",params:{missingProperty:D}};
-r===null?r=[u]:r.push(u),e++}else{const u=e;for(const H in t)if(!(H==="kind"||H==="places"||H==="nearDioptres"||H==="far\
-Dioptres"||H==="overlap")){const Z={instancePath:i+"/series",schemaPath:"#/properties/series/oneOf/3/additionalPropertie\
-s",keyword:"additionalProperties",params:{additionalProperty:H}};r===null?r=[Z]:r.push(Z),e++;break}if(u===e){if(t.kind!==
-void 0){const H=e;if(t.kind!=="focus"){const Z={instancePath:i+"/series/kind",schemaPath:"#/properties/series/oneOf/3/pr\
-operties/kind/const",keyword:"const",params:{allowedValue:"focus"}};r===null?r=[Z]:r.push(Z),e++}var I=H===e}else var I=!0;
-if(I){if(t.places!==void 0){let H=t.places;const Z=e,O=e;let L=!1,k=null;const C=e;if(H!==null){const ae={instancePath:i+
+var T=c===e}else var T=!0}}}else{const p={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/2/type",keyword:"\
+type",params:{type:"object"}};r===null?r=[p]:r.push(p),e++}var N=o===e;if(N&&k)k=!1,C=[C,2];else{N&&(k=!0,C=2);const p=e;
+if(e===p)if(i&&typeof i=="object"&&!Array.isArray(i)){let L;if(i.kind===void 0&&(L="kind")||i.places===void 0&&(L="place\
+s")||i.nearDioptres===void 0&&(L="nearDioptres")||i.farDioptres===void 0&&(L="farDioptres")||i.overlap===void 0&&(L="ove\
+rlap")){const c={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/3/required",keyword:"required",params:{missingProperty:L}};
+r===null?r=[c]:r.push(c),e++}else{const c=e;for(const D in i)if(!(D==="kind"||D==="places"||D==="nearDioptres"||D==="far\
+Dioptres"||D==="overlap")){const Z={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/3/additionalPropertie\
+s",keyword:"additionalProperties",params:{additionalProperty:D}};r===null?r=[Z]:r.push(Z),e++;break}if(c===e){if(i.kind!==
+void 0){const D=e;if(i.kind!=="focus"){const Z={instancePath:s+"/series/kind",schemaPath:"#/properties/series/oneOf/3/pr\
+operties/kind/const",keyword:"const",params:{allowedValue:"focus"}};r===null?r=[Z]:r.push(Z),e++}var R=D===e}else var R=!0;
+if(R){if(i.places!==void 0){let D=i.places;const Z=e,O=e;let z=!1,g=null;const q=e;if(D!==null){const ae={instancePath:s+
 "/series/places",schemaPath:"#/properties/series/oneOf/3/properties/places/oneOf/0/type",keyword:"type",params:{type:"nu\
-ll"}};r===null?r=[ae]:r.push(ae),e++}var oe=C===e;oe&&(L=!0,k=0);const Y=e;if(e===Y)if(Array.isArray(H))if(H.length>30){
-const ae={instancePath:i+"/series/places",schemaPath:"#/properties/series/oneOf/3/properties/places/oneOf/1/maxItems",keyword:"\
-maxItems",params:{limit:30}};r===null?r=[ae]:r.push(ae),e++}else{var X=!0;const ae=H.length;for(let pe=0;pe<ae;pe++){let ge=H[pe];
-const be=e;if(e===be)if(typeof ge=="number"&&isFinite(ge)){if(ge>25||isNaN(ge)){const ke={instancePath:i+"/series/places\
+ll"}};r===null?r=[ae]:r.push(ae),e++}var se=q===e;se&&(z=!0,g=0);const X=e;if(e===X)if(Array.isArray(D))if(D.length>30){
+const ae={instancePath:s+"/series/places",schemaPath:"#/properties/series/oneOf/3/properties/places/oneOf/1/maxItems",keyword:"\
+maxItems",params:{limit:30}};r===null?r=[ae]:r.push(ae),e++}else{var G=!0;const ae=D.length;for(let pe=0;pe<ae;pe++){let ge=D[pe];
+const be=e;if(e===be)if(typeof ge=="number"&&isFinite(ge)){if(ge>25||isNaN(ge)){const ke={instancePath:s+"/series/places\
 /"+pe,schemaPath:"#/properties/series/oneOf/3/properties/places/oneOf/1/items/maximum",keyword:"maximum",params:{comparison:"\
-<=",limit:25}};r===null?r=[ke]:r.push(ke),e++}else if(ge<-1||isNaN(ge)){const ke={instancePath:i+"/series/places/"+pe,schemaPath:"\
+<=",limit:25}};r===null?r=[ke]:r.push(ke),e++}else if(ge<-1||isNaN(ge)){const ke={instancePath:s+"/series/places/"+pe,schemaPath:"\
 #/properties/series/oneOf/3/properties/places/oneOf/1/items/minimum",keyword:"minimum",params:{comparison:">=",limit:-1}};
-r===null?r=[ke]:r.push(ke),e++}}else{const ke={instancePath:i+"/series/places/"+pe,schemaPath:"#/properties/series/oneOf\
-/3/properties/places/oneOf/1/items/type",keyword:"type",params:{type:"number"}};r===null?r=[ke]:r.push(ke),e++}var X=be===
-e;if(!X)break}}else{const ae={instancePath:i+"/series/places",schemaPath:"#/properties/series/oneOf/3/properties/places/\
-oneOf/1/type",keyword:"type",params:{type:"array"}};r===null?r=[ae]:r.push(ae),e++}var oe=Y===e;if(oe&&L?(L=!1,k=[k,1]):
-oe&&(L=!0,k=1),L)e=O,r!==null&&(O?r.length=O:r=null);else{const ae={instancePath:i+"/series/places",schemaPath:"#/proper\
-ties/series/oneOf/3/properties/places/oneOf",keyword:"oneOf",params:{passingSchemas:k}};r===null?r=[ae]:r.push(ae),e++}var I=Z===
-e}else var I=!0;if(I){if(t.nearDioptres!==void 0){let H=t.nearDioptres;const Z=e;if(e===Z)if(typeof H=="number"&&isFinite(
-H)){if(H>25||isNaN(H)){const L={instancePath:i+"/series/nearDioptres",schemaPath:"#/properties/series/oneOf/3/properties\
-/nearDioptres/maximum",keyword:"maximum",params:{comparison:"<=",limit:25}};r===null?r=[L]:r.push(L),e++}else if(H<-1||isNaN(
-H)){const L={instancePath:i+"/series/nearDioptres",schemaPath:"#/properties/series/oneOf/3/properties/nearDioptres/minim\
-um",keyword:"minimum",params:{comparison:">=",limit:-1}};r===null?r=[L]:r.push(L),e++}}else{const L={instancePath:i+"/se\
+r===null?r=[ke]:r.push(ke),e++}}else{const ke={instancePath:s+"/series/places/"+pe,schemaPath:"#/properties/series/oneOf\
+/3/properties/places/oneOf/1/items/type",keyword:"type",params:{type:"number"}};r===null?r=[ke]:r.push(ke),e++}var G=be===
+e;if(!G)break}}else{const ae={instancePath:s+"/series/places",schemaPath:"#/properties/series/oneOf/3/properties/places/\
+oneOf/1/type",keyword:"type",params:{type:"array"}};r===null?r=[ae]:r.push(ae),e++}var se=X===e;if(se&&z?(z=!1,g=[g,1]):
+se&&(z=!0,g=1),z)e=O,r!==null&&(O?r.length=O:r=null);else{const ae={instancePath:s+"/series/places",schemaPath:"#/proper\
+ties/series/oneOf/3/properties/places/oneOf",keyword:"oneOf",params:{passingSchemas:g}};r===null?r=[ae]:r.push(ae),e++}var R=Z===
+e}else var R=!0;if(R){if(i.nearDioptres!==void 0){let D=i.nearDioptres;const Z=e;if(e===Z)if(typeof D=="number"&&isFinite(
+D)){if(D>25||isNaN(D)){const z={instancePath:s+"/series/nearDioptres",schemaPath:"#/properties/series/oneOf/3/properties\
+/nearDioptres/maximum",keyword:"maximum",params:{comparison:"<=",limit:25}};r===null?r=[z]:r.push(z),e++}else if(D<-1||isNaN(
+D)){const z={instancePath:s+"/series/nearDioptres",schemaPath:"#/properties/series/oneOf/3/properties/nearDioptres/minim\
+um",keyword:"minimum",params:{comparison:">=",limit:-1}};r===null?r=[z]:r.push(z),e++}}else{const z={instancePath:s+"/se\
 ries/nearDioptres",schemaPath:"#/properties/series/oneOf/3/properties/nearDioptres/type",keyword:"type",params:{type:"nu\
-mber"}};r===null?r=[L]:r.push(L),e++}var I=Z===e}else var I=!0;if(I){if(t.farDioptres!==void 0){let H=t.farDioptres;const Z=e;
-if(e===Z)if(typeof H=="number"&&isFinite(H)){if(H>25||isNaN(H)){const L={instancePath:i+"/series/farDioptres",schemaPath:"\
+mber"}};r===null?r=[z]:r.push(z),e++}var R=Z===e}else var R=!0;if(R){if(i.farDioptres!==void 0){let D=i.farDioptres;const Z=e;
+if(e===Z)if(typeof D=="number"&&isFinite(D)){if(D>25||isNaN(D)){const z={instancePath:s+"/series/farDioptres",schemaPath:"\
 #/properties/series/oneOf/3/properties/farDioptres/maximum",keyword:"maximum",params:{comparison:"<=",limit:25}};r===null?
-r=[L]:r.push(L),e++}else if(H<-1||isNaN(H)){const L={instancePath:i+"/series/farDioptres",schemaPath:"#/properties/serie\
-s/oneOf/3/properties/farDioptres/minimum",keyword:"minimum",params:{comparison:">=",limit:-1}};r===null?r=[L]:r.push(L),
-e++}}else{const L={instancePath:i+"/series/farDioptres",schemaPath:"#/properties/series/oneOf/3/properties/farDioptres/t\
-ype",keyword:"type",params:{type:"number"}};r===null?r=[L]:r.push(L),e++}var I=Z===e}else var I=!0;if(I)if(t.overlap!==void 0){
-let H=t.overlap;const Z=e;if(e===Z)if(typeof H=="number"&&isFinite(H)){if(H>.8||isNaN(H)){const L={instancePath:i+"/seri\
+r=[z]:r.push(z),e++}else if(D<-1||isNaN(D)){const z={instancePath:s+"/series/farDioptres",schemaPath:"#/properties/serie\
+s/oneOf/3/properties/farDioptres/minimum",keyword:"minimum",params:{comparison:">=",limit:-1}};r===null?r=[z]:r.push(z),
+e++}}else{const z={instancePath:s+"/series/farDioptres",schemaPath:"#/properties/series/oneOf/3/properties/farDioptres/t\
+ype",keyword:"type",params:{type:"number"}};r===null?r=[z]:r.push(z),e++}var R=Z===e}else var R=!0;if(R)if(i.overlap!==void 0){
+let D=i.overlap;const Z=e;if(e===Z)if(typeof D=="number"&&isFinite(D)){if(D>.8||isNaN(D)){const z={instancePath:s+"/seri\
 es/overlap",schemaPath:"#/properties/series/oneOf/3/properties/overlap/maximum",keyword:"maximum",params:{comparison:"<=",
-limit:.8}};r===null?r=[L]:r.push(L),e++}else if(H<0||isNaN(H)){const L={instancePath:i+"/series/overlap",schemaPath:"#/p\
-roperties/series/oneOf/3/properties/overlap/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[L]:
-r.push(L),e++}}else{const L={instancePath:i+"/series/overlap",schemaPath:"#/properties/series/oneOf/3/properties/overlap\
-/type",keyword:"type",params:{type:"number"}};r===null?r=[L]:r.push(L),e++}var I=Z===e}else var I=!0}}}}}}else{const D={
-instancePath:i+"/series",schemaPath:"#/properties/series/oneOf/3/type",keyword:"type",params:{type:"object"}};r===null?r=
-[D]:r.push(D),e++}var R=n===e;if(R&&N)N=!1,j=[j,3];else{R&&(N=!0,j=3);const D=e;if(e===D)if(t&&typeof t=="object"&&!Array.
-isArray(t)){let H;if(t.kind===void 0&&(H="kind")||t.everyS===void 0&&(H="everyS")||t.frames===void 0&&(H="frames")||t.exposure===
-void 0&&(H="exposure")||t.lightS===void 0&&(H="lightS")){const Z={instancePath:i+"/series",schemaPath:"#/properties/seri\
-es/oneOf/4/required",keyword:"required",params:{missingProperty:H}};r===null?r=[Z]:r.push(Z),e++}else{const Z=e;for(const O in t)
-if(!(O==="kind"||O==="everyS"||O==="frames"||O==="exposure"||O==="lightS")){const L={instancePath:i+"/series",schemaPath:"\
+limit:.8}};r===null?r=[z]:r.push(z),e++}else if(D<0||isNaN(D)){const z={instancePath:s+"/series/overlap",schemaPath:"#/p\
+roperties/series/oneOf/3/properties/overlap/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[z]:
+r.push(z),e++}}else{const z={instancePath:s+"/series/overlap",schemaPath:"#/properties/series/oneOf/3/properties/overlap\
+/type",keyword:"type",params:{type:"number"}};r===null?r=[z]:r.push(z),e++}var R=Z===e}else var R=!0}}}}}}else{const L={
+instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/3/type",keyword:"type",params:{type:"object"}};r===null?r=
+[L]:r.push(L),e++}var N=p===e;if(N&&k)k=!1,C=[C,3];else{N&&(k=!0,C=3);const L=e;if(e===L)if(i&&typeof i=="object"&&!Array.
+isArray(i)){let D;if(i.kind===void 0&&(D="kind")||i.everyS===void 0&&(D="everyS")||i.frames===void 0&&(D="frames")||i.exposure===
+void 0&&(D="exposure")||i.lightS===void 0&&(D="lightS")){const Z={instancePath:s+"/series",schemaPath:"#/properties/seri\
+es/oneOf/4/required",keyword:"required",params:{missingProperty:D}};r===null?r=[Z]:r.push(Z),e++}else{const Z=e;for(const O in i)
+if(!(O==="kind"||O==="everyS"||O==="frames"||O==="exposure"||O==="lightS")){const z={instancePath:s+"/series",schemaPath:"\
 #/properties/series/oneOf/4/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:O}};r===null?
-r=[L]:r.push(L),e++;break}if(Z===e){if(t.kind!==void 0){const O=e;if(t.kind!=="interval"){const L={instancePath:i+"/seri\
+r=[z]:r.push(z),e++;break}if(Z===e){if(i.kind!==void 0){const O=e;if(i.kind!=="interval"){const z={instancePath:s+"/seri\
 es/kind",schemaPath:"#/properties/series/oneOf/4/properties/kind/const",keyword:"const",params:{allowedValue:"interval"}};
-r===null?r=[L]:r.push(L),e++}var E=O===e}else var E=!0;if(E){if(t.everyS!==void 0){let O=t.everyS;const L=e;if(!(typeof O==
-"number"&&!(O%1)&&!isNaN(O)&&isFinite(O))){const C={instancePath:i+"/series/everyS",schemaPath:"#/properties/series/oneO\
-f/4/properties/everyS/type",keyword:"type",params:{type:"integer"}};r===null?r=[C]:r.push(C),e++}if(e===L&&typeof O=="nu\
-mber"&&isFinite(O)){if(O>3600||isNaN(O)){const C={instancePath:i+"/series/everyS",schemaPath:"#/properties/series/oneOf/\
-4/properties/everyS/maximum",keyword:"maximum",params:{comparison:"<=",limit:3600}};r===null?r=[C]:r.push(C),e++}else if(O<
-1||isNaN(O)){const C={instancePath:i+"/series/everyS",schemaPath:"#/properties/series/oneOf/4/properties/everyS/minimum",
-keyword:"minimum",params:{comparison:">=",limit:1}};r===null?r=[C]:r.push(C),e++}}var E=L===e}else var E=!0;if(E){if(t.frames!==
-void 0){let O=t.frames;const L=e;if(!(typeof O=="number"&&!(O%1)&&!isNaN(O)&&isFinite(O))){const C={instancePath:i+"/ser\
+r===null?r=[z]:r.push(z),e++}var I=O===e}else var I=!0;if(I){if(i.everyS!==void 0){let O=i.everyS;const z=e;if(!(typeof O==
+"number"&&!(O%1)&&!isNaN(O)&&isFinite(O))){const q={instancePath:s+"/series/everyS",schemaPath:"#/properties/series/oneO\
+f/4/properties/everyS/type",keyword:"type",params:{type:"integer"}};r===null?r=[q]:r.push(q),e++}if(e===z&&typeof O=="nu\
+mber"&&isFinite(O)){if(O>3600||isNaN(O)){const q={instancePath:s+"/series/everyS",schemaPath:"#/properties/series/oneOf/\
+4/properties/everyS/maximum",keyword:"maximum",params:{comparison:"<=",limit:3600}};r===null?r=[q]:r.push(q),e++}else if(O<
+1||isNaN(O)){const q={instancePath:s+"/series/everyS",schemaPath:"#/properties/series/oneOf/4/properties/everyS/minimum",
+keyword:"minimum",params:{comparison:">=",limit:1}};r===null?r=[q]:r.push(q),e++}}var I=z===e}else var I=!0;if(I){if(i.frames!==
+void 0){let O=i.frames;const z=e;if(!(typeof O=="number"&&!(O%1)&&!isNaN(O)&&isFinite(O))){const q={instancePath:s+"/ser\
 ies/frames",schemaPath:"#/properties/series/oneOf/4/properties/frames/type",keyword:"type",params:{type:"integer"}};r===
-null?r=[C]:r.push(C),e++}if(e===L&&typeof O=="number"&&isFinite(O)){if(O>999||isNaN(O)){const C={instancePath:i+"/series\
+null?r=[q]:r.push(q),e++}if(e===z&&typeof O=="number"&&isFinite(O)){if(O>999||isNaN(O)){const q={instancePath:s+"/series\
 /frames",schemaPath:"#/properties/series/oneOf/4/properties/frames/maximum",keyword:"maximum",params:{comparison:"<=",limit:999}};
-r===null?r=[C]:r.push(C),e++}else if(O<2||isNaN(O)){const C={instancePath:i+"/series/frames",schemaPath:"#/properties/se\
-ries/oneOf/4/properties/frames/minimum",keyword:"minimum",params:{comparison:">=",limit:2}};r===null?r=[C]:r.push(C),e++}}
-var E=L===e}else var E=!0;if(E){if(t.exposure!==void 0){let O=t.exposure;const L=e;if(!(O==="held"||O==="metered")){const C={
-instancePath:i+"/series/exposure",schemaPath:"#/properties/series/oneOf/4/properties/exposure/enum",keyword:"enum",params:{
-allowedValues:le.properties.series.oneOf[4].properties.exposure.enum}};r===null?r=[C]:r.push(C),e++}var E=L===e}else var E=!0;
-if(E)if(t.lightS!==void 0){let O=t.lightS;const L=e;if(!(typeof O=="number"&&!(O%1)&&!isNaN(O)&&isFinite(O))){const C={instancePath:i+
+r===null?r=[q]:r.push(q),e++}else if(O<2||isNaN(O)){const q={instancePath:s+"/series/frames",schemaPath:"#/properties/se\
+ries/oneOf/4/properties/frames/minimum",keyword:"minimum",params:{comparison:">=",limit:2}};r===null?r=[q]:r.push(q),e++}}
+var I=z===e}else var I=!0;if(I){if(i.exposure!==void 0){let O=i.exposure;const z=e;if(!(O==="held"||O==="metered")){const q={
+instancePath:s+"/series/exposure",schemaPath:"#/properties/series/oneOf/4/properties/exposure/enum",keyword:"enum",params:{
+allowedValues:le.properties.series.oneOf[4].properties.exposure.enum}};r===null?r=[q]:r.push(q),e++}var I=z===e}else var I=!0;
+if(I)if(i.lightS!==void 0){let O=i.lightS;const z=e;if(!(typeof O=="number"&&!(O%1)&&!isNaN(O)&&isFinite(O))){const q={instancePath:s+
 "/series/lightS",schemaPath:"#/properties/series/oneOf/4/properties/lightS/type",keyword:"type",params:{type:"integer"}};
-r===null?r=[C]:r.push(C),e++}if(e===L&&typeof O=="number"&&isFinite(O)){if(O>86400||isNaN(O)){const C={instancePath:i+"/\
+r===null?r=[q]:r.push(q),e++}if(e===z&&typeof O=="number"&&isFinite(O)){if(O>86400||isNaN(O)){const q={instancePath:s+"/\
 series/lightS",schemaPath:"#/properties/series/oneOf/4/properties/lightS/maximum",keyword:"maximum",params:{comparison:"\
-<=",limit:86400}};r===null?r=[C]:r.push(C),e++}else if(O<0||isNaN(O)){const C={instancePath:i+"/series/lightS",schemaPath:"\
-#/properties/series/oneOf/4/properties/lightS/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[C]:
-r.push(C),e++}}var E=L===e}else var E=!0}}}}}}else{const H={instancePath:i+"/series",schemaPath:"#/properties/series/one\
-Of/4/type",keyword:"type",params:{type:"object"}};r===null?r=[H]:r.push(H),e++}var R=D===e;if(R&&N)N=!1,j=[j,4];else{R&&
-(N=!0,j=4);const H=e;if(e===H)if(t&&typeof t=="object"&&!Array.isArray(t)){let O;if(t.kind===void 0&&(O="kind")||t.totalS===
-void 0&&(O="totalS")||t.gather===void 0&&(O="gather")){const L={instancePath:i+"/series",schemaPath:"#/properties/series\
-/oneOf/5/required",keyword:"required",params:{missingProperty:O}};r===null?r=[L]:r.push(L),e++}else{const L=e;for(const k in t)
-if(!(k==="kind"||k==="totalS"||k==="gather")){const C={instancePath:i+"/series",schemaPath:"#/properties/series/oneOf/5/\
-additionalProperties",keyword:"additionalProperties",params:{additionalProperty:k}};r===null?r=[C]:r.push(C),e++;break}if(L===
-e){if(t.kind!==void 0){const k=e;if(t.kind!=="long"){const C={instancePath:i+"/series/kind",schemaPath:"#/properties/ser\
-ies/oneOf/5/properties/kind/const",keyword:"const",params:{allowedValue:"long"}};r===null?r=[C]:r.push(C),e++}var G=k===
-e}else var G=!0;if(G){if(t.totalS!==void 0){let k=t.totalS;const C=e;if(!(typeof k=="number"&&!(k%1)&&!isNaN(k)&&isFinite(
-k))){const M={instancePath:i+"/series/totalS",schemaPath:"#/properties/series/oneOf/5/properties/totalS/type",keyword:"t\
-ype",params:{type:"integer"}};r===null?r=[M]:r.push(M),e++}if(e===C&&typeof k=="number"&&isFinite(k)){if(k>7200||isNaN(k)){
-const M={instancePath:i+"/series/totalS",schemaPath:"#/properties/series/oneOf/5/properties/totalS/maximum",keyword:"max\
-imum",params:{comparison:"<=",limit:7200}};r===null?r=[M]:r.push(M),e++}else if(k<30||isNaN(k)){const M={instancePath:i+
+<=",limit:86400}};r===null?r=[q]:r.push(q),e++}else if(O<0||isNaN(O)){const q={instancePath:s+"/series/lightS",schemaPath:"\
+#/properties/series/oneOf/4/properties/lightS/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[q]:
+r.push(q),e++}}var I=z===e}else var I=!0}}}}}}else{const D={instancePath:s+"/series",schemaPath:"#/properties/series/one\
+Of/4/type",keyword:"type",params:{type:"object"}};r===null?r=[D]:r.push(D),e++}var N=L===e;if(N&&k)k=!1,C=[C,4];else{N&&
+(k=!0,C=4);const D=e;if(e===D)if(i&&typeof i=="object"&&!Array.isArray(i)){let O;if(i.kind===void 0&&(O="kind")||i.totalS===
+void 0&&(O="totalS")||i.gather===void 0&&(O="gather")){const z={instancePath:s+"/series",schemaPath:"#/properties/series\
+/oneOf/5/required",keyword:"required",params:{missingProperty:O}};r===null?r=[z]:r.push(z),e++}else{const z=e;for(const g in i)
+if(!(g==="kind"||g==="totalS"||g==="gather")){const q={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/5/\
+additionalProperties",keyword:"additionalProperties",params:{additionalProperty:g}};r===null?r=[q]:r.push(q),e++;break}if(z===
+e){if(i.kind!==void 0){const g=e;if(i.kind!=="long"){const q={instancePath:s+"/series/kind",schemaPath:"#/properties/ser\
+ies/oneOf/5/properties/kind/const",keyword:"const",params:{allowedValue:"long"}};r===null?r=[q]:r.push(q),e++}var re=g===
+e}else var re=!0;if(re){if(i.totalS!==void 0){let g=i.totalS;const q=e;if(!(typeof g=="number"&&!(g%1)&&!isNaN(g)&&isFinite(
+g))){const W={instancePath:s+"/series/totalS",schemaPath:"#/properties/series/oneOf/5/properties/totalS/type",keyword:"t\
+ype",params:{type:"integer"}};r===null?r=[W]:r.push(W),e++}if(e===q&&typeof g=="number"&&isFinite(g)){if(g>7200||isNaN(g)){
+const W={instancePath:s+"/series/totalS",schemaPath:"#/properties/series/oneOf/5/properties/totalS/maximum",keyword:"max\
+imum",params:{comparison:"<=",limit:7200}};r===null?r=[W]:r.push(W),e++}else if(g<30||isNaN(g)){const W={instancePath:s+
 "/series/totalS",schemaPath:"#/properties/series/oneOf/5/properties/totalS/minimum",keyword:"minimum",params:{comparison:"\
->=",limit:30}};r===null?r=[M]:r.push(M),e++}}var G=C===e}else var G=!0;if(G)if(t.gather!==void 0){let k=t.gather;const C=e;
-if(!(k==="mean"||k==="sum"||k==="brightest")){const M={instancePath:i+"/series/gather",schemaPath:"#/properties/series/o\
+>=",limit:30}};r===null?r=[W]:r.push(W),e++}}var re=q===e}else var re=!0;if(re)if(i.gather!==void 0){let g=i.gather;const q=e;
+if(!(g==="mean"||g==="sum"||g==="brightest")){const W={instancePath:s+"/series/gather",schemaPath:"#/properties/series/o\
 neOf/5/properties/gather/enum",keyword:"enum",params:{allowedValues:le.properties.series.oneOf[5].properties.gather.enum}};
-r===null?r=[M]:r.push(M),e++}var G=C===e}else var G=!0}}}}else{const O={instancePath:i+"/series",schemaPath:"#/propertie\
-s/series/oneOf/5/type",keyword:"type",params:{type:"object"}};r===null?r=[O]:r.push(O),e++}var R=H===e;R&&N?(N=!1,j=[j,5]):
-R&&(N=!0,j=5)}}}}if(N)e=_,r!==null&&(_?r.length=_:r=null);else{const o={instancePath:i+"/series",schemaPath:"#/propertie\
-s/series/oneOf",keyword:"oneOf",params:{passingSchemas:j}};return r===null?r=[o]:r.push(o),e++,$.errors=r,!1}var a=v===e}else
-var a=!0;if(a)if(s.delayS!==void 0){let t=s.delayS;const v=e;if(!(t===0||t===2||t===3||t===10||t===20))return $.errors=[
-{instancePath:i+"/delayS",schemaPath:"#/properties/delayS/enum",keyword:"enum",params:{allowedValues:le.properties.delayS.
-enum}}],!1;var a=v===e}else var a=!0}}}}}}}}}}}}}}}}}}}}}}}}else return $.errors=[{instancePath:i,schemaPath:"#/type",keyword:"\
-type",params:{type:"object"}}],!1;return $.errors=r,e===0}const Ce=B,ne={$id:"velmo/preferences/7",type:"object",properties:{
+r===null?r=[W]:r.push(W),e++}var re=q===e}else var re=!0}}}}else{const O={instancePath:s+"/series",schemaPath:"#/propert\
+ies/series/oneOf/5/type",keyword:"type",params:{type:"object"}};r===null?r=[O]:r.push(O),e++}var N=D===e;N&&k?(k=!1,C=[C,
+5]):N&&(k=!0,C=5)}}}}if(k)e=x,r!==null&&(x?r.length=x:r=null);else{const o={instancePath:s+"/series",schemaPath:"#/prope\
+rties/series/oneOf",keyword:"oneOf",params:{passingSchemas:C}};return r===null?r=[o]:r.push(o),e++,U.errors=r,!1}var a=v===
+e}else var a=!0;if(a)if(t.delayS!==void 0){let i=t.delayS;const v=e;if(!(i===0||i===2||i===3||i===10||i===20))return U.errors=
+[{instancePath:s+"/delayS",schemaPath:"#/properties/delayS/enum",keyword:"enum",params:{allowedValues:le.properties.delayS.
+enum}}],!1;var a=v===e}else var a=!0}}}}}}}}}}}}}}}}}}}}}}}}else return U.errors=[{instancePath:s,schemaPath:"#/type",keyword:"\
+type",params:{type:"object"}}],!1;return U.errors=r,e===0}const Ce=E,ne={$id:"velmo/preferences/7",type:"object",properties:{
 version:{const:7},compStepClicks:{enum:[1,1.5,3]},monitors:{type:"object",properties:{over:{enum:["any","red","green","b\
 lue","off"]},overColour:{enum:["pink","white","black"]},under:{type:"boolean"},zebra:{oneOf:[{type:"null"},{type:"object",
 properties:{on:{const:"raw"},clicksUnder:{type:"integer",minimum:0,maximum:9}},required:["on","clicksUnder"],additionalProperties:!1},
@@ -442,173 +442,193 @@ required:["over","overColour","under","zebra","toneClicks","rawHistogram","logHe
 "peaking","peakingStrength","peakingColour"],additionalProperties:!1},aids:{type:"object",properties:{grid:{enum:["third\
 s","golden","diagonals","squares","cross","off"]},frame:{enum:["1:1","5:4","3:2","16:9","2:1","off"]},level:{type:"boole\
 an"},caption:{type:"array",items:{enum:["exposure","light","focus","white","lens","tilt"]},uniqueItems:!0},strength:{enum:[
-"faint","middle","strong"]}},required:["grid","frame","level","caption","strength"],additionalProperties:!1},focusing:{type:"\
-object",properties:{unit:{enum:["m","ft"]},loupeZoom:{enum:[1,2]},loupeWithFocus:{type:"boolean"},beforeCapture:{type:"b\
-oolean"}},required:["unit","loupeZoom","loupeWithFocus","beforeCapture"],additionalProperties:!1},delaySound:{type:"bool\
-ean"},lightAhead:{enum:["fitting","always","never"]},naming:{type:"object",properties:{pattern:{type:"string",maxLength:80},
+"faint","middle","strong"]}},required:["grid","frame","level","caption","strength"],additionalProperties:!1},screen:{type:"\
+object",properties:{plate:{enum:["graphite","sunlight","night"]},awake:{type:"boolean"},hand:{enum:["right","left"]},shutterSound:{
+type:"boolean"},haptics:{type:"boolean"}},required:["plate","awake","hand","shutterSound","haptics"],additionalProperties:!1},
+focusing:{type:"object",properties:{unit:{enum:["m","ft"]},loupeZoom:{enum:[1,2]},loupeWithFocus:{type:"boolean"},beforeCapture:{
+type:"boolean"}},required:["unit","loupeZoom","loupeWithFocus","beforeCapture"],additionalProperties:!1},delaySound:{type:"\
+boolean"},lightAhead:{enum:["fitting","always","never"]},naming:{type:"object",properties:{pattern:{type:"string",maxLength:80},
 count:{type:"integer",minimum:1,maximum:1e9}},required:["pattern","count"],additionalProperties:!1}},required:["version",
-"compStepClicks","monitors","aids","focusing","naming","delaySound","lightAhead"],additionalProperties:!1},Oe=require("ajv/dist/runtime/equal").
-default,te=require("ajv/dist/runtime/ucs2length").default;function B(s,{instancePath:i="",parentData:ye,parentDataProperty:he,
-rootData:de=s}={}){let r=null,e=0;if(e===0)if(s&&typeof s=="object"&&!Array.isArray(s)){let U;if(s.version===void 0&&(U=
-"version")||s.compStepClicks===void 0&&(U="compStepClicks")||s.monitors===void 0&&(U="monitors")||s.aids===void 0&&(U="a\
-ids")||s.focusing===void 0&&(U="focusing")||s.naming===void 0&&(U="naming")||s.delaySound===void 0&&(U="delaySound")||s.
-lightAhead===void 0&&(U="lightAhead"))return B.errors=[{instancePath:i,schemaPath:"#/required",keyword:"required",params:{
-missingProperty:U}}],!1;{const A=e;for(const m in s)if(!(m==="version"||m==="compStepClicks"||m==="monitors"||m==="aids"||
-m==="focusing"||m==="delaySound"||m==="lightAhead"||m==="naming")){return B.errors=[{instancePath:i,schemaPath:"#/additi\
-onalProperties",keyword:"additionalProperties",params:{additionalProperty:m}}],!1;break}if(A===e){if(s.version!==void 0){
-const m=e;if(s.version!==7)return B.errors=[{instancePath:i+"/version",schemaPath:"#/properties/version/const",keyword:"\
-const",params:{allowedValue:7}}],!1;var a=m===e}else var a=!0;if(a){if(s.compStepClicks!==void 0){let m=s.compStepClicks;
-const F=e;if(!(m===1||m===1.5||m===3))return B.errors=[{instancePath:i+"/compStepClicks",schemaPath:"#/properties/compSt\
-epClicks/enum",keyword:"enum",params:{allowedValues:ne.properties.compStepClicks.enum}}],!1;var a=F===e}else var a=!0;if(a){
-if(s.monitors!==void 0){let m=s.monitors;const F=e;if(e===F)if(m&&typeof m=="object"&&!Array.isArray(m)){let x;if(m.over===
-void 0&&(x="over")||m.overColour===void 0&&(x="overColour")||m.under===void 0&&(x="under")||m.zebra===void 0&&(x="zebra")||
-m.toneClicks===void 0&&(x="toneClicks")||m.rawHistogram===void 0&&(x="rawHistogram")||m.logHeight===void 0&&(x="logHeigh\
-t")||m.pictureHistogram===void 0&&(x="pictureHistogram")||m.allowedShare===void 0&&(x="allowedShare")||m.peaking===void 0&&
-(x="peaking")||m.peakingStrength===void 0&&(x="peakingStrength")||m.peakingColour===void 0&&(x="peakingColour"))return B.
-errors=[{instancePath:i+"/monitors",schemaPath:"#/properties/monitors/required",keyword:"required",params:{missingProperty:x}}],
-!1;{const c=e;for(const l in m)if(!we.call(ne.properties.monitors.properties,l)){return B.errors=[{instancePath:i+"/moni\
-tors",schemaPath:"#/properties/monitors/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}}],
-!1;break}if(c===e){if(m.over!==void 0){let l=m.over;const P=e;if(!(l==="any"||l==="red"||l==="green"||l==="blue"||l==="o\
-ff"))return B.errors=[{instancePath:i+"/monitors/over",schemaPath:"#/properties/monitors/properties/over/enum",keyword:"\
-enum",params:{allowedValues:ne.properties.monitors.properties.over.enum}}],!1;var z=P===e}else var z=!0;if(z){if(m.overColour!==
-void 0){let l=m.overColour;const P=e;if(!(l==="pink"||l==="white"||l==="black"))return B.errors=[{instancePath:i+"/monit\
-ors/overColour",schemaPath:"#/properties/monitors/properties/overColour/enum",keyword:"enum",params:{allowedValues:ne.properties.
-monitors.properties.overColour.enum}}],!1;var z=P===e}else var z=!0;if(z){if(m.under!==void 0){const l=e;if(typeof m.under!=
-"boolean")return B.errors=[{instancePath:i+"/monitors/under",schemaPath:"#/properties/monitors/properties/under/type",keyword:"\
-type",params:{type:"boolean"}}],!1;var z=l===e}else var z=!0;if(z){if(m.zebra!==void 0){let l=m.zebra;const P=e,R=e;let W=!1,
-I=null;const X=e;if(l!==null){const G={instancePath:i+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zeb\
-ra/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[G]:r.push(G),e++}var V=X===e;V&&(W=!0,I=0);const oe=e;
-if(e===oe)if(l&&typeof l=="object"&&!Array.isArray(l)){let G;if(l.on===void 0&&(G="on")||l.clicksUnder===void 0&&(G="cli\
-cksUnder")){const p={instancePath:i+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/require\
-d",keyword:"required",params:{missingProperty:G}};r===null?r=[p]:r.push(p),e++}else{const p=e;for(const b in l)if(!(b===
-"on"||b==="clicksUnder")){const t={instancePath:i+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/o\
-neOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:b}};r===null?r=[t]:r.push(t),e++;
-break}if(p===e){if(l.on!==void 0){const b=e;if(l.on!=="raw"){const t={instancePath:i+"/monitors/zebra/on",schemaPath:"#/\
-properties/monitors/properties/zebra/oneOf/1/properties/on/const",keyword:"const",params:{allowedValue:"raw"}};r===null?
-r=[t]:r.push(t),e++}var q=b===e}else var q=!0;if(q)if(l.clicksUnder!==void 0){let b=l.clicksUnder;const t=e;if(!(typeof b==
-"number"&&!(b%1)&&!isNaN(b)&&isFinite(b))){const _={instancePath:i+"/monitors/zebra/clicksUnder",schemaPath:"#/propertie\
-s/monitors/properties/zebra/oneOf/1/properties/clicksUnder/type",keyword:"type",params:{type:"integer"}};r===null?r=[_]:
-r.push(_),e++}if(e===t&&typeof b=="number"&&isFinite(b)){if(b>9||isNaN(b)){const _={instancePath:i+"/monitors/zebra/clic\
-ksUnder",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/properties/clicksUnder/maximum",keyword:"maximum",params:{
-comparison:"<=",limit:9}};r===null?r=[_]:r.push(_),e++}else if(b<0||isNaN(b)){const _={instancePath:i+"/monitors/zebra/c\
-licksUnder",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/properties/clicksUnder/minimum",keyword:"minimum",
-params:{comparison:">=",limit:0}};r===null?r=[_]:r.push(_),e++}}var q=t===e}else var q=!0}}}else{const G={instancePath:i+
-"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/type",keyword:"type",params:{type:"object"}};
-r===null?r=[G]:r.push(G),e++}var V=oe===e;if(V&&W)W=!1,I=[I,1];else{V&&(W=!0,I=1);const G=e;if(e===G)if(l&&typeof l=="ob\
-ject"&&!Array.isArray(l)){let b;if(l.on===void 0&&(b="on")||l.percent===void 0&&(b="percent")){const t={instancePath:i+"\
-/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/2/required",keyword:"required",params:{missingProperty:b}};
-r===null?r=[t]:r.push(t),e++}else{const t=e;for(const v in l)if(!(v==="on"||v==="percent")){const _={instancePath:i+"/mo\
-nitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/2/additionalProperties",keyword:"additionalProper\
-ties",params:{additionalProperty:v}};r===null?r=[_]:r.push(_),e++;break}if(t===e){if(l.on!==void 0){const v=e;if(l.on!==
-"picture"){const _={instancePath:i+"/monitors/zebra/on",schemaPath:"#/properties/monitors/properties/zebra/oneOf/2/prope\
-rties/on/const",keyword:"const",params:{allowedValue:"picture"}};r===null?r=[_]:r.push(_),e++}var J=v===e}else var J=!0;
-if(J)if(l.percent!==void 0){let v=l.percent;const _=e;if(!(typeof v=="number"&&!(v%1)&&!isNaN(v)&&isFinite(v))){const j={
-instancePath:i+"/monitors/zebra/percent",schemaPath:"#/properties/monitors/properties/zebra/oneOf/2/properties/percent/t\
-ype",keyword:"type",params:{type:"integer"}};r===null?r=[j]:r.push(j),e++}if(e===_&&typeof v=="number"&&isFinite(v)){if(v>
-109||isNaN(v)){const j={instancePath:i+"/monitors/zebra/percent",schemaPath:"#/properties/monitors/properties/zebra/oneO\
-f/2/properties/percent/maximum",keyword:"maximum",params:{comparison:"<=",limit:109}};r===null?r=[j]:r.push(j),e++}else if(v<
-70||isNaN(v)){const j={instancePath:i+"/monitors/zebra/percent",schemaPath:"#/properties/monitors/properties/zebra/oneOf\
-/2/properties/percent/minimum",keyword:"minimum",params:{comparison:">=",limit:70}};r===null?r=[j]:r.push(j),e++}}var J=_===
-e}else var J=!0}}}else{const b={instancePath:i+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneO\
-f/2/type",keyword:"type",params:{type:"object"}};r===null?r=[b]:r.push(b),e++}var V=G===e;V&&W?(W=!1,I=[I,2]):V&&(W=!0,I=
-2)}if(W)e=R,r!==null&&(R?r.length=R:r=null);else{const G={instancePath:i+"/monitors/zebra",schemaPath:"#/properties/moni\
-tors/properties/zebra/oneOf",keyword:"oneOf",params:{passingSchemas:I}};return r===null?r=[G]:r.push(G),e++,B.errors=r,!1}
-var z=P===e}else var z=!0;if(z){if(m.toneClicks!==void 0){let l=m.toneClicks;const P=e;if(!(typeof l=="number"&&!(l%1)&&
-!isNaN(l)&&isFinite(l))&&l!==null)return B.errors=[{instancePath:i+"/monitors/toneClicks",schemaPath:"#/properties/monit\
-ors/properties/toneClicks/type",keyword:"type",params:{type:ne.properties.monitors.properties.toneClicks.type}}],!1;if(e===
-P&&typeof l=="number"&&isFinite(l)){if(l>9||isNaN(l))return B.errors=[{instancePath:i+"/monitors/toneClicks",schemaPath:"\
-#/properties/monitors/properties/toneClicks/maximum",keyword:"maximum",params:{comparison:"<=",limit:9}}],!1;if(l<-18||isNaN(
-l))return B.errors=[{instancePath:i+"/monitors/toneClicks",schemaPath:"#/properties/monitors/properties/toneClicks/minim\
-um",keyword:"minimum",params:{comparison:">=",limit:-18}}],!1}var z=P===e}else var z=!0;if(z){if(m.rawHistogram!==void 0){
-let l=m.rawHistogram;const P=e;if(!(l==="off"||l==="small"||l==="large"))return B.errors=[{instancePath:i+"/monitors/raw\
-Histogram",schemaPath:"#/properties/monitors/properties/rawHistogram/enum",keyword:"enum",params:{allowedValues:ne.properties.
-monitors.properties.rawHistogram.enum}}],!1;var z=P===e}else var z=!0;if(z){if(m.logHeight!==void 0){const l=e;if(typeof m.
-logHeight!="boolean")return B.errors=[{instancePath:i+"/monitors/logHeight",schemaPath:"#/properties/monitors/properties\
-/logHeight/type",keyword:"type",params:{type:"boolean"}}],!1;var z=l===e}else var z=!0;if(z){if(m.pictureHistogram!==void 0){
-const l=e;if(typeof m.pictureHistogram!="boolean")return B.errors=[{instancePath:i+"/monitors/pictureHistogram",schemaPath:"\
-#/properties/monitors/properties/pictureHistogram/type",keyword:"type",params:{type:"boolean"}}],!1;var z=l===e}else var z=!0;
-if(z){if(m.allowedShare!==void 0){let l=m.allowedShare;const P=e;if(!(l===0||l===.001||l===.005||l===.02))return B.errors=
-[{instancePath:i+"/monitors/allowedShare",schemaPath:"#/properties/monitors/properties/allowedShare/enum",keyword:"enum",
-params:{allowedValues:ne.properties.monitors.properties.allowedShare.enum}}],!1;var z=P===e}else var z=!0;if(z){if(m.peaking!==
-void 0){let l=m.peaking;const P=e;if(!(l==="focusing"||l==="always"||l==="off"))return B.errors=[{instancePath:i+"/monit\
-ors/peaking",schemaPath:"#/properties/monitors/properties/peaking/enum",keyword:"enum",params:{allowedValues:ne.properties.
-monitors.properties.peaking.enum}}],!1;var z=P===e}else var z=!0;if(z){if(m.peakingStrength!==void 0){let l=m.peakingStrength;
-const P=e;if(!(l==="low"||l==="medium"||l==="high"))return B.errors=[{instancePath:i+"/monitors/peakingStrength",schemaPath:"\
-#/properties/monitors/properties/peakingStrength/enum",keyword:"enum",params:{allowedValues:ne.properties.monitors.properties.
-peakingStrength.enum}}],!1;var z=P===e}else var z=!0;if(z)if(m.peakingColour!==void 0){let l=m.peakingColour;const P=e;if(!(l===
-"violet"||l==="white"||l==="blue"))return B.errors=[{instancePath:i+"/monitors/peakingColour",schemaPath:"#/properties/m\
-onitors/properties/peakingColour/enum",keyword:"enum",params:{allowedValues:ne.properties.monitors.properties.peakingColour.
-enum}}],!1;var z=P===e}else var z=!0}}}}}}}}}}}}}else return B.errors=[{instancePath:i+"/monitors",schemaPath:"#/propert\
-ies/monitors/type",keyword:"type",params:{type:"object"}}],!1;var a=F===e}else var a=!0;if(a){if(s.aids!==void 0){let m=s.
-aids;const F=e;if(e===F)if(m&&typeof m=="object"&&!Array.isArray(m)){let x;if(m.grid===void 0&&(x="grid")||m.frame===void 0&&
-(x="frame")||m.level===void 0&&(x="level")||m.caption===void 0&&(x="caption")||m.strength===void 0&&(x="strength"))return B.
-errors=[{instancePath:i+"/aids",schemaPath:"#/properties/aids/required",keyword:"required",params:{missingProperty:x}}],
-!1;{const c=e;for(const l in m)if(!(l==="grid"||l==="frame"||l==="level"||l==="caption"||l==="strength")){return B.errors=
-[{instancePath:i+"/aids",schemaPath:"#/properties/aids/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}}],
-!1;break}if(c===e){if(m.grid!==void 0){let l=m.grid;const P=e;if(!(l==="thirds"||l==="golden"||l==="diagonals"||l==="squ\
-ares"||l==="cross"||l==="off"))return B.errors=[{instancePath:i+"/aids/grid",schemaPath:"#/properties/aids/properties/gr\
-id/enum",keyword:"enum",params:{allowedValues:ne.properties.aids.properties.grid.enum}}],!1;var g=P===e}else var g=!0;if(g){
-if(m.frame!==void 0){let l=m.frame;const P=e;if(!(l==="1:1"||l==="5:4"||l==="3:2"||l==="16:9"||l==="2:1"||l==="off"))return B.
-errors=[{instancePath:i+"/aids/frame",schemaPath:"#/properties/aids/properties/frame/enum",keyword:"enum",params:{allowedValues:ne.
-properties.aids.properties.frame.enum}}],!1;var g=P===e}else var g=!0;if(g){if(m.level!==void 0){const l=e;if(typeof m.level!=
-"boolean")return B.errors=[{instancePath:i+"/aids/level",schemaPath:"#/properties/aids/properties/level/type",keyword:"t\
-ype",params:{type:"boolean"}}],!1;var g=l===e}else var g=!0;if(g){if(m.caption!==void 0){let l=m.caption;const P=e;if(e===
-P)if(Array.isArray(l)){var S=!0;const W=l.length;for(let I=0;I<W;I++){let X=l[I];const oe=e;if(!(X==="exposure"||X==="li\
-ght"||X==="focus"||X==="white"||X==="lens"||X==="tilt"))return B.errors=[{instancePath:i+"/aids/caption/"+I,schemaPath:"\
-#/properties/aids/properties/caption/items/enum",keyword:"enum",params:{allowedValues:ne.properties.aids.properties.caption.
-items.enum}}],!1;var S=oe===e;if(!S)break}if(S){let I=l.length,X;if(I>1){e:for(;I--;)for(X=I;X--;)if(Oe(l[I],l[X])){return B.
-errors=[{instancePath:i+"/aids/caption",schemaPath:"#/properties/aids/properties/caption/uniqueItems",keyword:"uniqueIte\
-ms",params:{i:I,j:X}}],!1;break e}}}}else return B.errors=[{instancePath:i+"/aids/caption",schemaPath:"#/properties/aids\
-/properties/caption/type",keyword:"type",params:{type:"array"}}],!1;var g=P===e}else var g=!0;if(g)if(m.strength!==void 0){
-let l=m.strength;const P=e;if(!(l==="faint"||l==="middle"||l==="strong"))return B.errors=[{instancePath:i+"/aids/strengt\
-h",schemaPath:"#/properties/aids/properties/strength/enum",keyword:"enum",params:{allowedValues:ne.properties.aids.properties.
-strength.enum}}],!1;var g=P===e}else var g=!0}}}}}}else return B.errors=[{instancePath:i+"/aids",schemaPath:"#/propertie\
-s/aids/type",keyword:"type",params:{type:"object"}}],!1;var a=F===e}else var a=!0;if(a){if(s.focusing!==void 0){let m=s.
-focusing;const F=e;if(e===F)if(m&&typeof m=="object"&&!Array.isArray(m)){let x;if(m.unit===void 0&&(x="unit")||m.loupeZoom===
-void 0&&(x="loupeZoom")||m.loupeWithFocus===void 0&&(x="loupeWithFocus")||m.beforeCapture===void 0&&(x="beforeCapture"))
-return B.errors=[{instancePath:i+"/focusing",schemaPath:"#/properties/focusing/required",keyword:"required",params:{missingProperty:x}}],
-!1;{const c=e;for(const l in m)if(!(l==="unit"||l==="loupeZoom"||l==="loupeWithFocus"||l==="beforeCapture")){return B.errors=
-[{instancePath:i+"/focusing",schemaPath:"#/properties/focusing/additionalProperties",keyword:"additionalProperties",params:{
-additionalProperty:l}}],!1;break}if(c===e){if(m.unit!==void 0){let l=m.unit;const P=e;if(!(l==="m"||l==="ft"))return B.errors=
-[{instancePath:i+"/focusing/unit",schemaPath:"#/properties/focusing/properties/unit/enum",keyword:"enum",params:{allowedValues:ne.
-properties.focusing.properties.unit.enum}}],!1;var T=P===e}else var T=!0;if(T){if(m.loupeZoom!==void 0){let l=m.loupeZoom;
-const P=e;if(!(l===1||l===2))return B.errors=[{instancePath:i+"/focusing/loupeZoom",schemaPath:"#/properties/focusing/pr\
-operties/loupeZoom/enum",keyword:"enum",params:{allowedValues:ne.properties.focusing.properties.loupeZoom.enum}}],!1;var T=P===
-e}else var T=!0;if(T){if(m.loupeWithFocus!==void 0){const l=e;if(typeof m.loupeWithFocus!="boolean")return B.errors=[{instancePath:i+
-"/focusing/loupeWithFocus",schemaPath:"#/properties/focusing/properties/loupeWithFocus/type",keyword:"type",params:{type:"\
-boolean"}}],!1;var T=l===e}else var T=!0;if(T)if(m.beforeCapture!==void 0){const l=e;if(typeof m.beforeCapture!="boolean")
-return B.errors=[{instancePath:i+"/focusing/beforeCapture",schemaPath:"#/properties/focusing/properties/beforeCapture/ty\
-pe",keyword:"type",params:{type:"boolean"}}],!1;var T=l===e}else var T=!0}}}}}else return B.errors=[{instancePath:i+"/fo\
-cusing",schemaPath:"#/properties/focusing/type",keyword:"type",params:{type:"object"}}],!1;var a=F===e}else var a=!0;if(a){
-if(s.delaySound!==void 0){const m=e;if(typeof s.delaySound!="boolean")return B.errors=[{instancePath:i+"/delaySound",schemaPath:"\
-#/properties/delaySound/type",keyword:"type",params:{type:"boolean"}}],!1;var a=m===e}else var a=!0;if(a){if(s.lightAhead!==
-void 0){let m=s.lightAhead;const F=e;if(!(m==="fitting"||m==="always"||m==="never"))return B.errors=[{instancePath:i+"/l\
-ightAhead",schemaPath:"#/properties/lightAhead/enum",keyword:"enum",params:{allowedValues:ne.properties.lightAhead.enum}}],
-!1;var a=F===e}else var a=!0;if(a)if(s.naming!==void 0){let m=s.naming;const F=e;if(e===F)if(m&&typeof m=="object"&&!Array.
-isArray(m)){let x;if(m.pattern===void 0&&(x="pattern")||m.count===void 0&&(x="count"))return B.errors=[{instancePath:i+"\
-/naming",schemaPath:"#/properties/naming/required",keyword:"required",params:{missingProperty:x}}],!1;{const c=e;for(const l in m)
-if(!(l==="pattern"||l==="count")){return B.errors=[{instancePath:i+"/naming",schemaPath:"#/properties/naming/additionalP\
-roperties",keyword:"additionalProperties",params:{additionalProperty:l}}],!1;break}if(c===e){if(m.pattern!==void 0){let l=m.
-pattern;const P=e;if(e===P)if(typeof l=="string"){if(te(l)>80)return B.errors=[{instancePath:i+"/naming/pattern",schemaPath:"\
-#/properties/naming/properties/pattern/maxLength",keyword:"maxLength",params:{limit:80}}],!1}else return B.errors=[{instancePath:i+
-"/naming/pattern",schemaPath:"#/properties/naming/properties/pattern/type",keyword:"type",params:{type:"string"}}],!1;var w=P===
-e}else var w=!0;if(w)if(m.count!==void 0){let l=m.count;const P=e;if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(l)))
-return B.errors=[{instancePath:i+"/naming/count",schemaPath:"#/properties/naming/properties/count/type",keyword:"type",params:{
-type:"integer"}}],!1;if(e===P&&typeof l=="number"&&isFinite(l)){if(l>1e9||isNaN(l))return B.errors=[{instancePath:i+"/na\
-ming/count",schemaPath:"#/properties/naming/properties/count/maximum",keyword:"maximum",params:{comparison:"<=",limit:1e9}}],
-!1;if(l<1||isNaN(l))return B.errors=[{instancePath:i+"/naming/count",schemaPath:"#/properties/naming/properties/count/mi\
-nimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1}var w=P===e}else var w=!0}}}else return B.errors=[{instancePath:i+
-"/naming",schemaPath:"#/properties/naming/type",keyword:"type",params:{type:"object"}}],!1;var a=F===e}else var a=!0}}}}}}}}}else
-return B.errors=[{instancePath:i,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return B.errors=r,e===0}
-const Le=Q,ue={$id:"velmo/frame/2",type:"object",properties:{version:{const:2},id:{type:"string",pattern:"^[a-z0-9-]{8,6\
-4}$"},capturedAt:{type:"number",minimum:0},camera:{enum:["simulated","browser","file"]},place:{type:"string",maxLength:200},
-origin:{enum:["raw","video-frame","photo","photo-remade","average","opened","combined"]},timeS:{type:["number","null"]},
-iso:{type:["number","null"]},compClicks:{type:["number","null"]},lens:{type:["string","null"],maxLength:64},focusDioptres:{
-type:["number","null"]},white:{oneOf:[{type:"null"},{type:"object",properties:{kelvin:{type:"number"},tint:{type:"number"}},
-required:["kelvin","tint"],additionalProperties:!1}]},clippedShare:{oneOf:[{type:"null"},{type:"array",minItems:3,maxItems:3,
-items:{type:"number",minimum:0,maximum:1}}]},width:{type:"integer",minimum:0},height:{type:"integer",minimum:0},average:{
-oneOf:[{type:"null"},{type:"object",properties:{frames:{type:"integer",minimum:1},timesLess:{type:["number","null"]}},required:[
-"frames","timesLess"],additionalProperties:!1}]},roll:{type:"string",maxLength:200},stem:{type:"string",minLength:1,maxLength:160},
+"compStepClicks","monitors","aids","screen","focusing","naming","delaySound","lightAhead"],additionalProperties:!1},Oe=require("ajv/dist/runtime/equal").
+default,oe=require("ajv/dist/runtime/ucs2length").default;function E(t,{instancePath:s="",parentData:ye,parentDataProperty:he,
+rootData:de=t}={}){let r=null,e=0;if(e===0)if(t&&typeof t=="object"&&!Array.isArray(t)){let P;if(t.version===void 0&&(P=
+"version")||t.compStepClicks===void 0&&(P="compStepClicks")||t.monitors===void 0&&(P="monitors")||t.aids===void 0&&(P="a\
+ids")||t.screen===void 0&&(P="screen")||t.focusing===void 0&&(P="focusing")||t.naming===void 0&&(P="naming")||t.delaySound===
+void 0&&(P="delaySound")||t.lightAhead===void 0&&(P="lightAhead"))return E.errors=[{instancePath:s,schemaPath:"#/require\
+d",keyword:"required",params:{missingProperty:P}}],!1;{const B=e;for(const m in t)if(!we.call(ne.properties,m)){return E.
+errors=[{instancePath:s,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:m}}],
+!1;break}if(B===e){if(t.version!==void 0){const m=e;if(t.version!==7)return E.errors=[{instancePath:s+"/version",schemaPath:"\
+#/properties/version/const",keyword:"const",params:{allowedValue:7}}],!1;var a=m===e}else var a=!0;if(a){if(t.compStepClicks!==
+void 0){let m=t.compStepClicks;const d=e;if(!(m===1||m===1.5||m===3))return E.errors=[{instancePath:s+"/compStepClicks",
+schemaPath:"#/properties/compStepClicks/enum",keyword:"enum",params:{allowedValues:ne.properties.compStepClicks.enum}}],
+!1;var a=d===e}else var a=!0;if(a){if(t.monitors!==void 0){let m=t.monitors;const d=e;if(e===d)if(m&&typeof m=="object"&&
+!Array.isArray(m)){let u;if(m.over===void 0&&(u="over")||m.overColour===void 0&&(u="overColour")||m.under===void 0&&(u="\
+under")||m.zebra===void 0&&(u="zebra")||m.toneClicks===void 0&&(u="toneClicks")||m.rawHistogram===void 0&&(u="rawHistogr\
+am")||m.logHeight===void 0&&(u="logHeight")||m.pictureHistogram===void 0&&(u="pictureHistogram")||m.allowedShare===void 0&&
+(u="allowedShare")||m.peaking===void 0&&(u="peaking")||m.peakingStrength===void 0&&(u="peakingStrength")||m.peakingColour===
+void 0&&(u="peakingColour"))return E.errors=[{instancePath:s+"/monitors",schemaPath:"#/properties/monitors/required",keyword:"\
+required",params:{missingProperty:u}}],!1;{const V=e;for(const l in m)if(!we.call(ne.properties.monitors.properties,l)){
+return E.errors=[{instancePath:s+"/monitors",schemaPath:"#/properties/monitors/additionalProperties",keyword:"additional\
+Properties",params:{additionalProperty:l}}],!1;break}if(V===e){if(m.over!==void 0){let l=m.over;const N=e;if(!(l==="any"||
+l==="red"||l==="green"||l==="blue"||l==="off"))return E.errors=[{instancePath:s+"/monitors/over",schemaPath:"#/propertie\
+s/monitors/properties/over/enum",keyword:"enum",params:{allowedValues:ne.properties.monitors.properties.over.enum}}],!1;
+var S=N===e}else var S=!0;if(S){if(m.overColour!==void 0){let l=m.overColour;const N=e;if(!(l==="pink"||l==="white"||l===
+"black"))return E.errors=[{instancePath:s+"/monitors/overColour",schemaPath:"#/properties/monitors/properties/overColour\
+/enum",keyword:"enum",params:{allowedValues:ne.properties.monitors.properties.overColour.enum}}],!1;var S=N===e}else var S=!0;
+if(S){if(m.under!==void 0){const l=e;if(typeof m.under!="boolean")return E.errors=[{instancePath:s+"/monitors/under",schemaPath:"\
+#/properties/monitors/properties/under/type",keyword:"type",params:{type:"boolean"}}],!1;var S=l===e}else var S=!0;if(S){
+if(m.zebra!==void 0){let l=m.zebra;const N=e,T=e;let R=!1,G=null;const se=e;if(l!==null){const n={instancePath:s+"/monit\
+ors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?
+r=[n]:r.push(n),e++}var F=se===e;F&&(R=!0,G=0);const I=e;if(e===I)if(l&&typeof l=="object"&&!Array.isArray(l)){let n;if(l.
+on===void 0&&(n="on")||l.clicksUnder===void 0&&(n="clicksUnder")){const j={instancePath:s+"/monitors/zebra",schemaPath:"\
+#/properties/monitors/properties/zebra/oneOf/1/required",keyword:"required",params:{missingProperty:n}};r===null?r=[j]:r.
+push(j),e++}else{const j=e;for(const i in l)if(!(i==="on"||i==="clicksUnder")){const v={instancePath:s+"/monitors/zebra",
+schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{
+additionalProperty:i}};r===null?r=[v]:r.push(v),e++;break}if(j===e){if(l.on!==void 0){const i=e;if(l.on!=="raw"){const v={
+instancePath:s+"/monitors/zebra/on",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/properties/on/const",keyword:"\
+const",params:{allowedValue:"raw"}};r===null?r=[v]:r.push(v),e++}var A=i===e}else var A=!0;if(A)if(l.clicksUnder!==void 0){
+let i=l.clicksUnder;const v=e;if(!(typeof i=="number"&&!(i%1)&&!isNaN(i)&&isFinite(i))){const k={instancePath:s+"/monito\
+rs/zebra/clicksUnder",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/properties/clicksUnder/type",keyword:"t\
+ype",params:{type:"integer"}};r===null?r=[k]:r.push(k),e++}if(e===v&&typeof i=="number"&&isFinite(i)){if(i>9||isNaN(i)){
+const k={instancePath:s+"/monitors/zebra/clicksUnder",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/propert\
+ies/clicksUnder/maximum",keyword:"maximum",params:{comparison:"<=",limit:9}};r===null?r=[k]:r.push(k),e++}else if(i<0||isNaN(
+i)){const k={instancePath:s+"/monitors/zebra/clicksUnder",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/pro\
+perties/clicksUnder/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[k]:r.push(k),e++}}var A=v===
+e}else var A=!0}}}else{const n={instancePath:s+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneO\
+f/1/type",keyword:"type",params:{type:"object"}};r===null?r=[n]:r.push(n),e++}var F=I===e;if(F&&R)R=!1,G=[G,1];else{F&&(R=
+!0,G=1);const n=e;if(e===n)if(l&&typeof l=="object"&&!Array.isArray(l)){let i;if(l.on===void 0&&(i="on")||l.percent===void 0&&
+(i="percent")){const v={instancePath:s+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/2/requ\
+ired",keyword:"required",params:{missingProperty:i}};r===null?r=[v]:r.push(v),e++}else{const v=e;for(const x in l)if(!(x===
+"on"||x==="percent")){const k={instancePath:s+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf\
+/2/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:x}};r===null?r=[k]:r.push(k),e++;break}
+if(v===e){if(l.on!==void 0){const x=e;if(l.on!=="picture"){const k={instancePath:s+"/monitors/zebra/on",schemaPath:"#/pr\
+operties/monitors/properties/zebra/oneOf/2/properties/on/const",keyword:"const",params:{allowedValue:"picture"}};r===null?
+r=[k]:r.push(k),e++}var K=x===e}else var K=!0;if(K)if(l.percent!==void 0){let x=l.percent;const k=e;if(!(typeof x=="numb\
+er"&&!(x%1)&&!isNaN(x)&&isFinite(x))){const Q={instancePath:s+"/monitors/zebra/percent",schemaPath:"#/properties/monitor\
+s/properties/zebra/oneOf/2/properties/percent/type",keyword:"type",params:{type:"integer"}};r===null?r=[Q]:r.push(Q),e++}
+if(e===k&&typeof x=="number"&&isFinite(x)){if(x>109||isNaN(x)){const Q={instancePath:s+"/monitors/zebra/percent",schemaPath:"\
+#/properties/monitors/properties/zebra/oneOf/2/properties/percent/maximum",keyword:"maximum",params:{comparison:"<=",limit:109}};
+r===null?r=[Q]:r.push(Q),e++}else if(x<70||isNaN(x)){const Q={instancePath:s+"/monitors/zebra/percent",schemaPath:"#/pro\
+perties/monitors/properties/zebra/oneOf/2/properties/percent/minimum",keyword:"minimum",params:{comparison:">=",limit:70}};
+r===null?r=[Q]:r.push(Q),e++}}var K=k===e}else var K=!0}}}else{const i={instancePath:s+"/monitors/zebra",schemaPath:"#/p\
+roperties/monitors/properties/zebra/oneOf/2/type",keyword:"type",params:{type:"object"}};r===null?r=[i]:r.push(i),e++}var F=n===
+e;F&&R?(R=!1,G=[G,2]):F&&(R=!0,G=2)}if(R)e=T,r!==null&&(T?r.length=T:r=null);else{const n={instancePath:s+"/monitors/zeb\
+ra",schemaPath:"#/properties/monitors/properties/zebra/oneOf",keyword:"oneOf",params:{passingSchemas:G}};return r===null?
+r=[n]:r.push(n),e++,E.errors=r,!1}var S=N===e}else var S=!0;if(S){if(m.toneClicks!==void 0){let l=m.toneClicks;const N=e;
+if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(l))&&l!==null)return E.errors=[{instancePath:s+"/monitors/toneClick\
+s",schemaPath:"#/properties/monitors/properties/toneClicks/type",keyword:"type",params:{type:ne.properties.monitors.properties.
+toneClicks.type}}],!1;if(e===N&&typeof l=="number"&&isFinite(l)){if(l>9||isNaN(l))return E.errors=[{instancePath:s+"/mon\
+itors/toneClicks",schemaPath:"#/properties/monitors/properties/toneClicks/maximum",keyword:"maximum",params:{comparison:"\
+<=",limit:9}}],!1;if(l<-18||isNaN(l))return E.errors=[{instancePath:s+"/monitors/toneClicks",schemaPath:"#/properties/mo\
+nitors/properties/toneClicks/minimum",keyword:"minimum",params:{comparison:">=",limit:-18}}],!1}var S=N===e}else var S=!0;
+if(S){if(m.rawHistogram!==void 0){let l=m.rawHistogram;const N=e;if(!(l==="off"||l==="small"||l==="large"))return E.errors=
+[{instancePath:s+"/monitors/rawHistogram",schemaPath:"#/properties/monitors/properties/rawHistogram/enum",keyword:"enum",
+params:{allowedValues:ne.properties.monitors.properties.rawHistogram.enum}}],!1;var S=N===e}else var S=!0;if(S){if(m.logHeight!==
+void 0){const l=e;if(typeof m.logHeight!="boolean")return E.errors=[{instancePath:s+"/monitors/logHeight",schemaPath:"#/\
+properties/monitors/properties/logHeight/type",keyword:"type",params:{type:"boolean"}}],!1;var S=l===e}else var S=!0;if(S){
+if(m.pictureHistogram!==void 0){const l=e;if(typeof m.pictureHistogram!="boolean")return E.errors=[{instancePath:s+"/mon\
+itors/pictureHistogram",schemaPath:"#/properties/monitors/properties/pictureHistogram/type",keyword:"type",params:{type:"\
+boolean"}}],!1;var S=l===e}else var S=!0;if(S){if(m.allowedShare!==void 0){let l=m.allowedShare;const N=e;if(!(l===0||l===
+.001||l===.005||l===.02))return E.errors=[{instancePath:s+"/monitors/allowedShare",schemaPath:"#/properties/monitors/pro\
+perties/allowedShare/enum",keyword:"enum",params:{allowedValues:ne.properties.monitors.properties.allowedShare.enum}}],!1;
+var S=N===e}else var S=!0;if(S){if(m.peaking!==void 0){let l=m.peaking;const N=e;if(!(l==="focusing"||l==="always"||l===
+"off"))return E.errors=[{instancePath:s+"/monitors/peaking",schemaPath:"#/properties/monitors/properties/peaking/enum",keyword:"\
+enum",params:{allowedValues:ne.properties.monitors.properties.peaking.enum}}],!1;var S=N===e}else var S=!0;if(S){if(m.peakingStrength!==
+void 0){let l=m.peakingStrength;const N=e;if(!(l==="low"||l==="medium"||l==="high"))return E.errors=[{instancePath:s+"/m\
+onitors/peakingStrength",schemaPath:"#/properties/monitors/properties/peakingStrength/enum",keyword:"enum",params:{allowedValues:ne.
+properties.monitors.properties.peakingStrength.enum}}],!1;var S=N===e}else var S=!0;if(S)if(m.peakingColour!==void 0){let l=m.
+peakingColour;const N=e;if(!(l==="violet"||l==="white"||l==="blue"))return E.errors=[{instancePath:s+"/monitors/peakingC\
+olour",schemaPath:"#/properties/monitors/properties/peakingColour/enum",keyword:"enum",params:{allowedValues:ne.properties.
+monitors.properties.peakingColour.enum}}],!1;var S=N===e}else var S=!0}}}}}}}}}}}}}else return E.errors=[{instancePath:s+
+"/monitors",schemaPath:"#/properties/monitors/type",keyword:"type",params:{type:"object"}}],!1;var a=d===e}else var a=!0;
+if(a){if(t.aids!==void 0){let m=t.aids;const d=e;if(e===d)if(m&&typeof m=="object"&&!Array.isArray(m)){let u;if(m.grid===
+void 0&&(u="grid")||m.frame===void 0&&(u="frame")||m.level===void 0&&(u="level")||m.caption===void 0&&(u="caption")||m.strength===
+void 0&&(u="strength"))return E.errors=[{instancePath:s+"/aids",schemaPath:"#/properties/aids/required",keyword:"require\
+d",params:{missingProperty:u}}],!1;{const V=e;for(const l in m)if(!(l==="grid"||l==="frame"||l==="level"||l==="caption"||
+l==="strength")){return E.errors=[{instancePath:s+"/aids",schemaPath:"#/properties/aids/additionalProperties",keyword:"a\
+dditionalProperties",params:{additionalProperty:l}}],!1;break}if(V===e){if(m.grid!==void 0){let l=m.grid;const N=e;if(!(l===
+"thirds"||l==="golden"||l==="diagonals"||l==="squares"||l==="cross"||l==="off"))return E.errors=[{instancePath:s+"/aids/\
+grid",schemaPath:"#/properties/aids/properties/grid/enum",keyword:"enum",params:{allowedValues:ne.properties.aids.properties.
+grid.enum}}],!1;var b=N===e}else var b=!0;if(b){if(m.frame!==void 0){let l=m.frame;const N=e;if(!(l==="1:1"||l==="5:4"||
+l==="3:2"||l==="16:9"||l==="2:1"||l==="off"))return E.errors=[{instancePath:s+"/aids/frame",schemaPath:"#/properties/aid\
+s/properties/frame/enum",keyword:"enum",params:{allowedValues:ne.properties.aids.properties.frame.enum}}],!1;var b=N===e}else
+var b=!0;if(b){if(m.level!==void 0){const l=e;if(typeof m.level!="boolean")return E.errors=[{instancePath:s+"/aids/level",
+schemaPath:"#/properties/aids/properties/level/type",keyword:"type",params:{type:"boolean"}}],!1;var b=l===e}else var b=!0;
+if(b){if(m.caption!==void 0){let l=m.caption;const N=e;if(e===N)if(Array.isArray(l)){var _=!0;const R=l.length;for(let G=0;G<
+R;G++){let se=l[G];const I=e;if(!(se==="exposure"||se==="light"||se==="focus"||se==="white"||se==="lens"||se==="tilt"))return E.
+errors=[{instancePath:s+"/aids/caption/"+G,schemaPath:"#/properties/aids/properties/caption/items/enum",keyword:"enum",params:{
+allowedValues:ne.properties.aids.properties.caption.items.enum}}],!1;var _=I===e;if(!_)break}if(_){let G=l.length,se;if(G>
+1){e:for(;G--;)for(se=G;se--;)if(Oe(l[G],l[se])){return E.errors=[{instancePath:s+"/aids/caption",schemaPath:"#/properti\
+es/aids/properties/caption/uniqueItems",keyword:"uniqueItems",params:{i:G,j:se}}],!1;break e}}}}else return E.errors=[{instancePath:s+
+"/aids/caption",schemaPath:"#/properties/aids/properties/caption/type",keyword:"type",params:{type:"array"}}],!1;var b=N===
+e}else var b=!0;if(b)if(m.strength!==void 0){let l=m.strength;const N=e;if(!(l==="faint"||l==="middle"||l==="strong"))return E.
+errors=[{instancePath:s+"/aids/strength",schemaPath:"#/properties/aids/properties/strength/enum",keyword:"enum",params:{
+allowedValues:ne.properties.aids.properties.strength.enum}}],!1;var b=N===e}else var b=!0}}}}}}else return E.errors=[{instancePath:s+
+"/aids",schemaPath:"#/properties/aids/type",keyword:"type",params:{type:"object"}}],!1;var a=d===e}else var a=!0;if(a){if(t.
+screen!==void 0){let m=t.screen;const d=e;if(e===d)if(m&&typeof m=="object"&&!Array.isArray(m)){let u;if(m.plate===void 0&&
+(u="plate")||m.awake===void 0&&(u="awake")||m.hand===void 0&&(u="hand")||m.shutterSound===void 0&&(u="shutterSound")||m.
+haptics===void 0&&(u="haptics"))return E.errors=[{instancePath:s+"/screen",schemaPath:"#/properties/screen/required",keyword:"\
+required",params:{missingProperty:u}}],!1;{const V=e;for(const l in m)if(!(l==="plate"||l==="awake"||l==="hand"||l==="sh\
+utterSound"||l==="haptics")){return E.errors=[{instancePath:s+"/screen",schemaPath:"#/properties/screen/additionalProper\
+ties",keyword:"additionalProperties",params:{additionalProperty:l}}],!1;break}if(V===e){if(m.plate!==void 0){let l=m.plate;
+const N=e;if(!(l==="graphite"||l==="sunlight"||l==="night"))return E.errors=[{instancePath:s+"/screen/plate",schemaPath:"\
+#/properties/screen/properties/plate/enum",keyword:"enum",params:{allowedValues:ne.properties.screen.properties.plate.enum}}],
+!1;var J=N===e}else var J=!0;if(J){if(m.awake!==void 0){const l=e;if(typeof m.awake!="boolean")return E.errors=[{instancePath:s+
+"/screen/awake",schemaPath:"#/properties/screen/properties/awake/type",keyword:"type",params:{type:"boolean"}}],!1;var J=l===
+e}else var J=!0;if(J){if(m.hand!==void 0){let l=m.hand;const N=e;if(!(l==="right"||l==="left"))return E.errors=[{instancePath:s+
+"/screen/hand",schemaPath:"#/properties/screen/properties/hand/enum",keyword:"enum",params:{allowedValues:ne.properties.
+screen.properties.hand.enum}}],!1;var J=N===e}else var J=!0;if(J){if(m.shutterSound!==void 0){const l=e;if(typeof m.shutterSound!=
+"boolean")return E.errors=[{instancePath:s+"/screen/shutterSound",schemaPath:"#/properties/screen/properties/shutterSoun\
+d/type",keyword:"type",params:{type:"boolean"}}],!1;var J=l===e}else var J=!0;if(J)if(m.haptics!==void 0){const l=e;if(typeof m.
+haptics!="boolean")return E.errors=[{instancePath:s+"/screen/haptics",schemaPath:"#/properties/screen/properties/haptics\
+/type",keyword:"type",params:{type:"boolean"}}],!1;var J=l===e}else var J=!0}}}}}}else return E.errors=[{instancePath:s+
+"/screen",schemaPath:"#/properties/screen/type",keyword:"type",params:{type:"object"}}],!1;var a=d===e}else var a=!0;if(a){
+if(t.focusing!==void 0){let m=t.focusing;const d=e;if(e===d)if(m&&typeof m=="object"&&!Array.isArray(m)){let u;if(m.unit===
+void 0&&(u="unit")||m.loupeZoom===void 0&&(u="loupeZoom")||m.loupeWithFocus===void 0&&(u="loupeWithFocus")||m.beforeCapture===
+void 0&&(u="beforeCapture"))return E.errors=[{instancePath:s+"/focusing",schemaPath:"#/properties/focusing/required",keyword:"\
+required",params:{missingProperty:u}}],!1;{const V=e;for(const l in m)if(!(l==="unit"||l==="loupeZoom"||l==="loupeWithFo\
+cus"||l==="beforeCapture")){return E.errors=[{instancePath:s+"/focusing",schemaPath:"#/properties/focusing/additionalPro\
+perties",keyword:"additionalProperties",params:{additionalProperty:l}}],!1;break}if(V===e){if(m.unit!==void 0){let l=m.unit;
+const N=e;if(!(l==="m"||l==="ft"))return E.errors=[{instancePath:s+"/focusing/unit",schemaPath:"#/properties/focusing/pr\
+operties/unit/enum",keyword:"enum",params:{allowedValues:ne.properties.focusing.properties.unit.enum}}],!1;var w=N===e}else
+var w=!0;if(w){if(m.loupeZoom!==void 0){let l=m.loupeZoom;const N=e;if(!(l===1||l===2))return E.errors=[{instancePath:s+
+"/focusing/loupeZoom",schemaPath:"#/properties/focusing/properties/loupeZoom/enum",keyword:"enum",params:{allowedValues:ne.
+properties.focusing.properties.loupeZoom.enum}}],!1;var w=N===e}else var w=!0;if(w){if(m.loupeWithFocus!==void 0){const l=e;
+if(typeof m.loupeWithFocus!="boolean")return E.errors=[{instancePath:s+"/focusing/loupeWithFocus",schemaPath:"#/properti\
+es/focusing/properties/loupeWithFocus/type",keyword:"type",params:{type:"boolean"}}],!1;var w=l===e}else var w=!0;if(w)if(m.
+beforeCapture!==void 0){const l=e;if(typeof m.beforeCapture!="boolean")return E.errors=[{instancePath:s+"/focusing/befor\
+eCapture",schemaPath:"#/properties/focusing/properties/beforeCapture/type",keyword:"type",params:{type:"boolean"}}],!1;var w=l===
+e}else var w=!0}}}}}else return E.errors=[{instancePath:s+"/focusing",schemaPath:"#/properties/focusing/type",keyword:"t\
+ype",params:{type:"object"}}],!1;var a=d===e}else var a=!0;if(a){if(t.delaySound!==void 0){const m=e;if(typeof t.delaySound!=
+"boolean")return E.errors=[{instancePath:s+"/delaySound",schemaPath:"#/properties/delaySound/type",keyword:"type",params:{
+type:"boolean"}}],!1;var a=m===e}else var a=!0;if(a){if(t.lightAhead!==void 0){let m=t.lightAhead;const d=e;if(!(m==="fi\
+tting"||m==="always"||m==="never"))return E.errors=[{instancePath:s+"/lightAhead",schemaPath:"#/properties/lightAhead/en\
+um",keyword:"enum",params:{allowedValues:ne.properties.lightAhead.enum}}],!1;var a=d===e}else var a=!0;if(a)if(t.naming!==
+void 0){let m=t.naming;const d=e;if(e===d)if(m&&typeof m=="object"&&!Array.isArray(m)){let u;if(m.pattern===void 0&&(u="\
+pattern")||m.count===void 0&&(u="count"))return E.errors=[{instancePath:s+"/naming",schemaPath:"#/properties/naming/requ\
+ired",keyword:"required",params:{missingProperty:u}}],!1;{const V=e;for(const l in m)if(!(l==="pattern"||l==="count")){return E.
+errors=[{instancePath:s+"/naming",schemaPath:"#/properties/naming/additionalProperties",keyword:"additionalProperties",params:{
+additionalProperty:l}}],!1;break}if(V===e){if(m.pattern!==void 0){let l=m.pattern;const N=e;if(e===N)if(typeof l=="strin\
+g"){if(oe(l)>80)return E.errors=[{instancePath:s+"/naming/pattern",schemaPath:"#/properties/naming/properties/pattern/ma\
+xLength",keyword:"maxLength",params:{limit:80}}],!1}else return E.errors=[{instancePath:s+"/naming/pattern",schemaPath:"\
+#/properties/naming/properties/pattern/type",keyword:"type",params:{type:"string"}}],!1;var M=N===e}else var M=!0;if(M)if(m.
+count!==void 0){let l=m.count;const N=e;if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(l)))return E.errors=[{instancePath:s+
+"/naming/count",schemaPath:"#/properties/naming/properties/count/type",keyword:"type",params:{type:"integer"}}],!1;if(e===
+N&&typeof l=="number"&&isFinite(l)){if(l>1e9||isNaN(l))return E.errors=[{instancePath:s+"/naming/count",schemaPath:"#/pr\
+operties/naming/properties/count/maximum",keyword:"maximum",params:{comparison:"<=",limit:1e9}}],!1;if(l<1||isNaN(l))return E.
+errors=[{instancePath:s+"/naming/count",schemaPath:"#/properties/naming/properties/count/minimum",keyword:"minimum",params:{
+comparison:">=",limit:1}}],!1}var M=N===e}else var M=!0}}}else return E.errors=[{instancePath:s+"/naming",schemaPath:"#/\
+properties/naming/type",keyword:"type",params:{type:"object"}}],!1;var a=d===e}else var a=!0}}}}}}}}}}else return E.errors=
+[{instancePath:s,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return E.errors=r,e===0}const Le=$,ue={$id:"\
+velmo/frame/2",type:"object",properties:{version:{const:2},id:{type:"string",pattern:"^[a-z0-9-]{8,64}$"},capturedAt:{type:"\
+number",minimum:0},camera:{enum:["simulated","browser","file"]},place:{type:"string",maxLength:200},origin:{enum:["raw",
+"video-frame","photo","photo-remade","average","opened","combined"]},timeS:{type:["number","null"]},iso:{type:["number",
+"null"]},compClicks:{type:["number","null"]},lens:{type:["string","null"],maxLength:64},focusDioptres:{type:["number","n\
+ull"]},white:{oneOf:[{type:"null"},{type:"object",properties:{kelvin:{type:"number"},tint:{type:"number"}},required:["ke\
+lvin","tint"],additionalProperties:!1}]},clippedShare:{oneOf:[{type:"null"},{type:"array",minItems:3,maxItems:3,items:{type:"\
+number",minimum:0,maximum:1}}]},width:{type:"integer",minimum:0},height:{type:"integer",minimum:0},average:{oneOf:[{type:"\
+null"},{type:"object",properties:{frames:{type:"integer",minimum:1},timesLess:{type:["number","null"]}},required:["frame\
+s","timesLess"],additionalProperties:!1}]},roll:{type:"string",maxLength:200},stem:{type:"string",minLength:1,maxLength:160},
 series:{oneOf:[{type:"null"},{type:"object",properties:{id:{type:"string",maxLength:64},kind:{enum:["single","bracket","\
 burst","focus","interval","long"]},step:{type:"integer",minimum:0},count:{type:"integer",minimum:1}},required:["id","kin\
 d","step","count"],additionalProperties:!1}]},files:{type:"array",minItems:1,maxItems:8,items:{type:"object",properties:{
@@ -627,567 +647,567 @@ floating:{type:"boolean"}},required:["sources","way","moved","finish","floating"
 object",properties:{source:{type:"string",maxLength:200},summary:{type:"string",maxLength:200}},required:["source","summ\
 ary"],additionalProperties:!1}},required:["version","id","capturedAt","camera","place","origin","timeS","iso","compClick\
 s","lens","focusDioptres","white","clippedShare","width","height","average","roll","stem","series","files"],additionalProperties:!1},
-xe=new RegExp("^[a-z0-9-]{8,64}$","u");function Q(s,{instancePath:i="",parentData:ye,parentDataProperty:he,rootData:de=s}={}){
-let r=null,e=0;if(e===0)if(s&&typeof s=="object"&&!Array.isArray(s)){let E;if(s.version===void 0&&(E="version")||s.id===
-void 0&&(E="id")||s.capturedAt===void 0&&(E="capturedAt")||s.camera===void 0&&(E="camera")||s.place===void 0&&(E="place")||
-s.origin===void 0&&(E="origin")||s.timeS===void 0&&(E="timeS")||s.iso===void 0&&(E="iso")||s.compClicks===void 0&&(E="co\
-mpClicks")||s.lens===void 0&&(E="lens")||s.focusDioptres===void 0&&(E="focusDioptres")||s.white===void 0&&(E="white")||s.
-clippedShare===void 0&&(E="clippedShare")||s.width===void 0&&(E="width")||s.height===void 0&&(E="height")||s.average===void 0&&
-(E="average")||s.roll===void 0&&(E="roll")||s.stem===void 0&&(E="stem")||s.series===void 0&&(E="series")||s.files===void 0&&
-(E="files"))return Q.errors=[{instancePath:i,schemaPath:"#/required",keyword:"required",params:{missingProperty:E}}],!1;
-{const G=e;for(const p in s)if(!we.call(ue.properties,p)){return Q.errors=[{instancePath:i,schemaPath:"#/additionalPrope\
-rties",keyword:"additionalProperties",params:{additionalProperty:p}}],!1;break}if(G===e){if(s.version!==void 0){const p=e;
-if(s.version!==2)return Q.errors=[{instancePath:i+"/version",schemaPath:"#/properties/version/const",keyword:"const",params:{
-allowedValue:2}}],!1;var a=p===e}else var a=!0;if(a){if(s.id!==void 0){let p=s.id;const b=e;if(e===b)if(typeof p=="strin\
-g"){if(!xe.test(p))return Q.errors=[{instancePath:i+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{
-pattern:"^[a-z0-9-]{8,64}$"}}],!1}else return Q.errors=[{instancePath:i+"/id",schemaPath:"#/properties/id/type",keyword:"\
-type",params:{type:"string"}}],!1;var a=b===e}else var a=!0;if(a){if(s.capturedAt!==void 0){let p=s.capturedAt;const b=e;
-if(e===b)if(typeof p=="number"&&isFinite(p)){if(p<0||isNaN(p))return Q.errors=[{instancePath:i+"/capturedAt",schemaPath:"\
-#/properties/capturedAt/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1}else return Q.errors=[{instancePath:i+
-"/capturedAt",schemaPath:"#/properties/capturedAt/type",keyword:"type",params:{type:"number"}}],!1;var a=b===e}else var a=!0;
-if(a){if(s.camera!==void 0){let p=s.camera;const b=e;if(!(p==="simulated"||p==="browser"||p==="file"))return Q.errors=[{
-instancePath:i+"/camera",schemaPath:"#/properties/camera/enum",keyword:"enum",params:{allowedValues:ue.properties.camera.
-enum}}],!1;var a=b===e}else var a=!0;if(a){if(s.place!==void 0){let p=s.place;const b=e;if(e===b)if(typeof p=="string"){
-if(te(p)>200)return Q.errors=[{instancePath:i+"/place",schemaPath:"#/properties/place/maxLength",keyword:"maxLength",params:{
-limit:200}}],!1}else return Q.errors=[{instancePath:i+"/place",schemaPath:"#/properties/place/type",keyword:"type",params:{
-type:"string"}}],!1;var a=b===e}else var a=!0;if(a){if(s.origin!==void 0){let p=s.origin;const b=e;if(!(p==="raw"||p==="\
-video-frame"||p==="photo"||p==="photo-remade"||p==="average"||p==="opened"||p==="combined"))return Q.errors=[{instancePath:i+
-"/origin",schemaPath:"#/properties/origin/enum",keyword:"enum",params:{allowedValues:ue.properties.origin.enum}}],!1;var a=b===
-e}else var a=!0;if(a){if(s.timeS!==void 0){let p=s.timeS;const b=e;if(!(typeof p=="number"&&isFinite(p))&&p!==null)return Q.
-errors=[{instancePath:i+"/timeS",schemaPath:"#/properties/timeS/type",keyword:"type",params:{type:ue.properties.timeS.type}}],
-!1;var a=b===e}else var a=!0;if(a){if(s.iso!==void 0){let p=s.iso;const b=e;if(!(typeof p=="number"&&isFinite(p))&&p!==null)
-return Q.errors=[{instancePath:i+"/iso",schemaPath:"#/properties/iso/type",keyword:"type",params:{type:ue.properties.iso.
-type}}],!1;var a=b===e}else var a=!0;if(a){if(s.compClicks!==void 0){let p=s.compClicks;const b=e;if(!(typeof p=="number"&&
-isFinite(p))&&p!==null)return Q.errors=[{instancePath:i+"/compClicks",schemaPath:"#/properties/compClicks/type",keyword:"\
-type",params:{type:ue.properties.compClicks.type}}],!1;var a=b===e}else var a=!0;if(a){if(s.lens!==void 0){let p=s.lens;
-const b=e;if(typeof p!="string"&&p!==null)return Q.errors=[{instancePath:i+"/lens",schemaPath:"#/properties/lens/type",keyword:"\
-type",params:{type:ue.properties.lens.type}}],!1;if(e===b&&typeof p=="string"&&te(p)>64)return Q.errors=[{instancePath:i+
-"/lens",schemaPath:"#/properties/lens/maxLength",keyword:"maxLength",params:{limit:64}}],!1;var a=b===e}else var a=!0;if(a){
-if(s.focusDioptres!==void 0){let p=s.focusDioptres;const b=e;if(!(typeof p=="number"&&isFinite(p))&&p!==null)return Q.errors=
-[{instancePath:i+"/focusDioptres",schemaPath:"#/properties/focusDioptres/type",keyword:"type",params:{type:ue.properties.
-focusDioptres.type}}],!1;var a=b===e}else var a=!0;if(a){if(s.white!==void 0){let p=s.white;const b=e,t=e;let v=!1,_=null;
-const N=e;if(p!==null){const h={instancePath:i+"/white",schemaPath:"#/properties/white/oneOf/0/type",keyword:"type",params:{
-type:"null"}};r===null?r=[h]:r.push(h),e++}var q=N===e;q&&(v=!0,_=0);const j=e;if(e===j)if(p&&typeof p=="object"&&!Array.
-isArray(p)){let h;if(p.kelvin===void 0&&(h="kelvin")||p.tint===void 0&&(h="tint")){const ee={instancePath:i+"/white",schemaPath:"\
-#/properties/white/oneOf/1/required",keyword:"required",params:{missingProperty:h}};r===null?r=[ee]:r.push(ee),e++}else{
-const ee=e;for(const o in p)if(!(o==="kelvin"||o==="tint")){const y={instancePath:i+"/white",schemaPath:"#/properties/wh\
-ite/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:o}};r===null?r=[y]:r.push(y),
-e++;break}if(ee===e){if(p.kelvin!==void 0){let o=p.kelvin;const y=e;if(!(typeof o=="number"&&isFinite(o))){const n={instancePath:i+
+xe=new RegExp("^[a-z0-9-]{8,64}$","u");function $(t,{instancePath:s="",parentData:ye,parentDataProperty:he,rootData:de=t}={}){
+let r=null,e=0;if(e===0)if(t&&typeof t=="object"&&!Array.isArray(t)){let I;if(t.version===void 0&&(I="version")||t.id===
+void 0&&(I="id")||t.capturedAt===void 0&&(I="capturedAt")||t.camera===void 0&&(I="camera")||t.place===void 0&&(I="place")||
+t.origin===void 0&&(I="origin")||t.timeS===void 0&&(I="timeS")||t.iso===void 0&&(I="iso")||t.compClicks===void 0&&(I="co\
+mpClicks")||t.lens===void 0&&(I="lens")||t.focusDioptres===void 0&&(I="focusDioptres")||t.white===void 0&&(I="white")||t.
+clippedShare===void 0&&(I="clippedShare")||t.width===void 0&&(I="width")||t.height===void 0&&(I="height")||t.average===void 0&&
+(I="average")||t.roll===void 0&&(I="roll")||t.stem===void 0&&(I="stem")||t.series===void 0&&(I="series")||t.files===void 0&&
+(I="files"))return $.errors=[{instancePath:s,schemaPath:"#/required",keyword:"required",params:{missingProperty:I}}],!1;
+{const re=e;for(const n in t)if(!we.call(ue.properties,n)){return $.errors=[{instancePath:s,schemaPath:"#/additionalProp\
+erties",keyword:"additionalProperties",params:{additionalProperty:n}}],!1;break}if(re===e){if(t.version!==void 0){const n=e;
+if(t.version!==2)return $.errors=[{instancePath:s+"/version",schemaPath:"#/properties/version/const",keyword:"const",params:{
+allowedValue:2}}],!1;var a=n===e}else var a=!0;if(a){if(t.id!==void 0){let n=t.id;const j=e;if(e===j)if(typeof n=="strin\
+g"){if(!xe.test(n))return $.errors=[{instancePath:s+"/id",schemaPath:"#/properties/id/pattern",keyword:"pattern",params:{
+pattern:"^[a-z0-9-]{8,64}$"}}],!1}else return $.errors=[{instancePath:s+"/id",schemaPath:"#/properties/id/type",keyword:"\
+type",params:{type:"string"}}],!1;var a=j===e}else var a=!0;if(a){if(t.capturedAt!==void 0){let n=t.capturedAt;const j=e;
+if(e===j)if(typeof n=="number"&&isFinite(n)){if(n<0||isNaN(n))return $.errors=[{instancePath:s+"/capturedAt",schemaPath:"\
+#/properties/capturedAt/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1}else return $.errors=[{instancePath:s+
+"/capturedAt",schemaPath:"#/properties/capturedAt/type",keyword:"type",params:{type:"number"}}],!1;var a=j===e}else var a=!0;
+if(a){if(t.camera!==void 0){let n=t.camera;const j=e;if(!(n==="simulated"||n==="browser"||n==="file"))return $.errors=[{
+instancePath:s+"/camera",schemaPath:"#/properties/camera/enum",keyword:"enum",params:{allowedValues:ue.properties.camera.
+enum}}],!1;var a=j===e}else var a=!0;if(a){if(t.place!==void 0){let n=t.place;const j=e;if(e===j)if(typeof n=="string"){
+if(oe(n)>200)return $.errors=[{instancePath:s+"/place",schemaPath:"#/properties/place/maxLength",keyword:"maxLength",params:{
+limit:200}}],!1}else return $.errors=[{instancePath:s+"/place",schemaPath:"#/properties/place/type",keyword:"type",params:{
+type:"string"}}],!1;var a=j===e}else var a=!0;if(a){if(t.origin!==void 0){let n=t.origin;const j=e;if(!(n==="raw"||n==="\
+video-frame"||n==="photo"||n==="photo-remade"||n==="average"||n==="opened"||n==="combined"))return $.errors=[{instancePath:s+
+"/origin",schemaPath:"#/properties/origin/enum",keyword:"enum",params:{allowedValues:ue.properties.origin.enum}}],!1;var a=j===
+e}else var a=!0;if(a){if(t.timeS!==void 0){let n=t.timeS;const j=e;if(!(typeof n=="number"&&isFinite(n))&&n!==null)return $.
+errors=[{instancePath:s+"/timeS",schemaPath:"#/properties/timeS/type",keyword:"type",params:{type:ue.properties.timeS.type}}],
+!1;var a=j===e}else var a=!0;if(a){if(t.iso!==void 0){let n=t.iso;const j=e;if(!(typeof n=="number"&&isFinite(n))&&n!==null)
+return $.errors=[{instancePath:s+"/iso",schemaPath:"#/properties/iso/type",keyword:"type",params:{type:ue.properties.iso.
+type}}],!1;var a=j===e}else var a=!0;if(a){if(t.compClicks!==void 0){let n=t.compClicks;const j=e;if(!(typeof n=="number"&&
+isFinite(n))&&n!==null)return $.errors=[{instancePath:s+"/compClicks",schemaPath:"#/properties/compClicks/type",keyword:"\
+type",params:{type:ue.properties.compClicks.type}}],!1;var a=j===e}else var a=!0;if(a){if(t.lens!==void 0){let n=t.lens;
+const j=e;if(typeof n!="string"&&n!==null)return $.errors=[{instancePath:s+"/lens",schemaPath:"#/properties/lens/type",keyword:"\
+type",params:{type:ue.properties.lens.type}}],!1;if(e===j&&typeof n=="string"&&oe(n)>64)return $.errors=[{instancePath:s+
+"/lens",schemaPath:"#/properties/lens/maxLength",keyword:"maxLength",params:{limit:64}}],!1;var a=j===e}else var a=!0;if(a){
+if(t.focusDioptres!==void 0){let n=t.focusDioptres;const j=e;if(!(typeof n=="number"&&isFinite(n))&&n!==null)return $.errors=
+[{instancePath:s+"/focusDioptres",schemaPath:"#/properties/focusDioptres/type",keyword:"type",params:{type:ue.properties.
+focusDioptres.type}}],!1;var a=j===e}else var a=!0;if(a){if(t.white!==void 0){let n=t.white;const j=e,i=e;let v=!1,x=null;
+const k=e;if(n!==null){const h={instancePath:s+"/white",schemaPath:"#/properties/white/oneOf/0/type",keyword:"type",params:{
+type:"null"}};r===null?r=[h]:r.push(h),e++}var A=k===e;A&&(v=!0,x=0);const C=e;if(e===C)if(n&&typeof n=="object"&&!Array.
+isArray(n)){let h;if(n.kelvin===void 0&&(h="kelvin")||n.tint===void 0&&(h="tint")){const Y={instancePath:s+"/white",schemaPath:"\
+#/properties/white/oneOf/1/required",keyword:"required",params:{missingProperty:h}};r===null?r=[Y]:r.push(Y),e++}else{const Y=e;
+for(const o in n)if(!(o==="kelvin"||o==="tint")){const y={instancePath:s+"/white",schemaPath:"#/properties/white/oneOf/1\
+/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:o}};r===null?r=[y]:r.push(y),e++;break}
+if(Y===e){if(n.kelvin!==void 0){let o=n.kelvin;const y=e;if(!(typeof o=="number"&&isFinite(o))){const p={instancePath:s+
 "/white/kelvin",schemaPath:"#/properties/white/oneOf/1/properties/kelvin/type",keyword:"type",params:{type:"number"}};r===
-null?r=[n]:r.push(n),e++}var z=y===e}else var z=!0;if(z)if(p.tint!==void 0){let o=p.tint;const y=e;if(!(typeof o=="numbe\
-r"&&isFinite(o))){const f={instancePath:i+"/white/tint",schemaPath:"#/properties/white/oneOf/1/properties/tint/type",keyword:"\
-type",params:{type:"number"}};r===null?r=[f]:r.push(f),e++}var z=y===e}else var z=!0}}}else{const h={instancePath:i+"/wh\
-ite",schemaPath:"#/properties/white/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[h]:r.push(h),e++}var q=j===
-e;if(q&&v?(v=!1,_=[_,1]):q&&(v=!0,_=1),v)e=t,r!==null&&(t?r.length=t:r=null);else{const h={instancePath:i+"/white",schemaPath:"\
-#/properties/white/oneOf",keyword:"oneOf",params:{passingSchemas:_}};return r===null?r=[h]:r.push(h),e++,Q.errors=r,!1}var a=b===
-e}else var a=!0;if(a){if(s.clippedShare!==void 0){let p=s.clippedShare;const b=e,t=e;let v=!1,_=null;const N=e;if(p!==null){
-const h={instancePath:i+"/clippedShare",schemaPath:"#/properties/clippedShare/oneOf/0/type",keyword:"type",params:{type:"\
-null"}};r===null?r=[h]:r.push(h),e++}var J=N===e;J&&(v=!0,_=0);const j=e;if(e===j)if(Array.isArray(p))if(p.length>3){const h={
-instancePath:i+"/clippedShare",schemaPath:"#/properties/clippedShare/oneOf/1/maxItems",keyword:"maxItems",params:{limit:3}};
-r===null?r=[h]:r.push(h),e++}else if(p.length<3){const h={instancePath:i+"/clippedShare",schemaPath:"#/properties/clippe\
-dShare/oneOf/1/minItems",keyword:"minItems",params:{limit:3}};r===null?r=[h]:r.push(h),e++}else{var V=!0;const h=p.length;
-for(let ee=0;ee<h;ee++){let o=p[ee];const y=e;if(e===y)if(typeof o=="number"&&isFinite(o)){if(o>1||isNaN(o)){const f={instancePath:i+
-"/clippedShare/"+ee,schemaPath:"#/properties/clippedShare/oneOf/1/items/maximum",keyword:"maximum",params:{comparison:"<\
-=",limit:1}};r===null?r=[f]:r.push(f),e++}else if(o<0||isNaN(o)){const f={instancePath:i+"/clippedShare/"+ee,schemaPath:"\
-#/properties/clippedShare/oneOf/1/items/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[f]:r.push(
-f),e++}}else{const f={instancePath:i+"/clippedShare/"+ee,schemaPath:"#/properties/clippedShare/oneOf/1/items/type",keyword:"\
-type",params:{type:"number"}};r===null?r=[f]:r.push(f),e++}var V=y===e;if(!V)break}}else{const h={instancePath:i+"/clipp\
+null?r=[p]:r.push(p),e++}var S=y===e}else var S=!0;if(S)if(n.tint!==void 0){let o=n.tint;const y=e;if(!(typeof o=="numbe\
+r"&&isFinite(o))){const f={instancePath:s+"/white/tint",schemaPath:"#/properties/white/oneOf/1/properties/tint/type",keyword:"\
+type",params:{type:"number"}};r===null?r=[f]:r.push(f),e++}var S=y===e}else var S=!0}}}else{const h={instancePath:s+"/wh\
+ite",schemaPath:"#/properties/white/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[h]:r.push(h),e++}var A=C===
+e;if(A&&v?(v=!1,x=[x,1]):A&&(v=!0,x=1),v)e=i,r!==null&&(i?r.length=i:r=null);else{const h={instancePath:s+"/white",schemaPath:"\
+#/properties/white/oneOf",keyword:"oneOf",params:{passingSchemas:x}};return r===null?r=[h]:r.push(h),e++,$.errors=r,!1}var a=j===
+e}else var a=!0;if(a){if(t.clippedShare!==void 0){let n=t.clippedShare;const j=e,i=e;let v=!1,x=null;const k=e;if(n!==null){
+const h={instancePath:s+"/clippedShare",schemaPath:"#/properties/clippedShare/oneOf/0/type",keyword:"type",params:{type:"\
+null"}};r===null?r=[h]:r.push(h),e++}var K=k===e;K&&(v=!0,x=0);const C=e;if(e===C)if(Array.isArray(n))if(n.length>3){const h={
+instancePath:s+"/clippedShare",schemaPath:"#/properties/clippedShare/oneOf/1/maxItems",keyword:"maxItems",params:{limit:3}};
+r===null?r=[h]:r.push(h),e++}else if(n.length<3){const h={instancePath:s+"/clippedShare",schemaPath:"#/properties/clippe\
+dShare/oneOf/1/minItems",keyword:"minItems",params:{limit:3}};r===null?r=[h]:r.push(h),e++}else{var F=!0;const h=n.length;
+for(let Y=0;Y<h;Y++){let o=n[Y];const y=e;if(e===y)if(typeof o=="number"&&isFinite(o)){if(o>1||isNaN(o)){const f={instancePath:s+
+"/clippedShare/"+Y,schemaPath:"#/properties/clippedShare/oneOf/1/items/maximum",keyword:"maximum",params:{comparison:"<=",
+limit:1}};r===null?r=[f]:r.push(f),e++}else if(o<0||isNaN(o)){const f={instancePath:s+"/clippedShare/"+Y,schemaPath:"#/p\
+roperties/clippedShare/oneOf/1/items/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[f]:r.push(
+f),e++}}else{const f={instancePath:s+"/clippedShare/"+Y,schemaPath:"#/properties/clippedShare/oneOf/1/items/type",keyword:"\
+type",params:{type:"number"}};r===null?r=[f]:r.push(f),e++}var F=y===e;if(!F)break}}else{const h={instancePath:s+"/clipp\
 edShare",schemaPath:"#/properties/clippedShare/oneOf/1/type",keyword:"type",params:{type:"array"}};r===null?r=[h]:r.push(
-h),e++}var J=j===e;if(J&&v?(v=!1,_=[_,1]):J&&(v=!0,_=1),v)e=t,r!==null&&(t?r.length=t:r=null);else{const h={instancePath:i+
-"/clippedShare",schemaPath:"#/properties/clippedShare/oneOf",keyword:"oneOf",params:{passingSchemas:_}};return r===null?
-r=[h]:r.push(h),e++,Q.errors=r,!1}var a=b===e}else var a=!0;if(a){if(s.width!==void 0){let p=s.width;const b=e;if(!(typeof p==
-"number"&&!(p%1)&&!isNaN(p)&&isFinite(p)))return Q.errors=[{instancePath:i+"/width",schemaPath:"#/properties/width/type",
-keyword:"type",params:{type:"integer"}}],!1;if(e===b&&typeof p=="number"&&isFinite(p)&&(p<0||isNaN(p)))return Q.errors=[
-{instancePath:i+"/width",schemaPath:"#/properties/width/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1;
-var a=b===e}else var a=!0;if(a){if(s.height!==void 0){let p=s.height;const b=e;if(!(typeof p=="number"&&!(p%1)&&!isNaN(p)&&
-isFinite(p)))return Q.errors=[{instancePath:i+"/height",schemaPath:"#/properties/height/type",keyword:"type",params:{type:"\
-integer"}}],!1;if(e===b&&typeof p=="number"&&isFinite(p)&&(p<0||isNaN(p)))return Q.errors=[{instancePath:i+"/height",schemaPath:"\
-#/properties/height/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1;var a=b===e}else var a=!0;if(a){if(s.
-average!==void 0){let p=s.average;const b=e,t=e;let v=!1,_=null;const N=e;if(p!==null){const h={instancePath:i+"/average",
-schemaPath:"#/properties/average/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[h]:r.push(h),e++}var S=N===
-e;S&&(v=!0,_=0);const j=e;if(e===j)if(p&&typeof p=="object"&&!Array.isArray(p)){let h;if(p.frames===void 0&&(h="frames")||
-p.timesLess===void 0&&(h="timesLess")){const ee={instancePath:i+"/average",schemaPath:"#/properties/average/oneOf/1/requ\
-ired",keyword:"required",params:{missingProperty:h}};r===null?r=[ee]:r.push(ee),e++}else{const ee=e;for(const o in p)if(!(o===
-"frames"||o==="timesLess")){const y={instancePath:i+"/average",schemaPath:"#/properties/average/oneOf/1/additionalProper\
-ties",keyword:"additionalProperties",params:{additionalProperty:o}};r===null?r=[y]:r.push(y),e++;break}if(ee===e){if(p.frames!==
-void 0){let o=p.frames;const y=e;if(!(typeof o=="number"&&!(o%1)&&!isNaN(o)&&isFinite(o))){const n={instancePath:i+"/ave\
+h),e++}var K=C===e;if(K&&v?(v=!1,x=[x,1]):K&&(v=!0,x=1),v)e=i,r!==null&&(i?r.length=i:r=null);else{const h={instancePath:s+
+"/clippedShare",schemaPath:"#/properties/clippedShare/oneOf",keyword:"oneOf",params:{passingSchemas:x}};return r===null?
+r=[h]:r.push(h),e++,$.errors=r,!1}var a=j===e}else var a=!0;if(a){if(t.width!==void 0){let n=t.width;const j=e;if(!(typeof n==
+"number"&&!(n%1)&&!isNaN(n)&&isFinite(n)))return $.errors=[{instancePath:s+"/width",schemaPath:"#/properties/width/type",
+keyword:"type",params:{type:"integer"}}],!1;if(e===j&&typeof n=="number"&&isFinite(n)&&(n<0||isNaN(n)))return $.errors=[
+{instancePath:s+"/width",schemaPath:"#/properties/width/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1;
+var a=j===e}else var a=!0;if(a){if(t.height!==void 0){let n=t.height;const j=e;if(!(typeof n=="number"&&!(n%1)&&!isNaN(n)&&
+isFinite(n)))return $.errors=[{instancePath:s+"/height",schemaPath:"#/properties/height/type",keyword:"type",params:{type:"\
+integer"}}],!1;if(e===j&&typeof n=="number"&&isFinite(n)&&(n<0||isNaN(n)))return $.errors=[{instancePath:s+"/height",schemaPath:"\
+#/properties/height/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1;var a=j===e}else var a=!0;if(a){if(t.
+average!==void 0){let n=t.average;const j=e,i=e;let v=!1,x=null;const k=e;if(n!==null){const h={instancePath:s+"/average",
+schemaPath:"#/properties/average/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[h]:r.push(h),e++}var _=k===
+e;_&&(v=!0,x=0);const C=e;if(e===C)if(n&&typeof n=="object"&&!Array.isArray(n)){let h;if(n.frames===void 0&&(h="frames")||
+n.timesLess===void 0&&(h="timesLess")){const Y={instancePath:s+"/average",schemaPath:"#/properties/average/oneOf/1/requi\
+red",keyword:"required",params:{missingProperty:h}};r===null?r=[Y]:r.push(Y),e++}else{const Y=e;for(const o in n)if(!(o===
+"frames"||o==="timesLess")){const y={instancePath:s+"/average",schemaPath:"#/properties/average/oneOf/1/additionalProper\
+ties",keyword:"additionalProperties",params:{additionalProperty:o}};r===null?r=[y]:r.push(y),e++;break}if(Y===e){if(n.frames!==
+void 0){let o=n.frames;const y=e;if(!(typeof o=="number"&&!(o%1)&&!isNaN(o)&&isFinite(o))){const p={instancePath:s+"/ave\
 rage/frames",schemaPath:"#/properties/average/oneOf/1/properties/frames/type",keyword:"type",params:{type:"integer"}};r===
-null?r=[n]:r.push(n),e++}if(e===y&&typeof o=="number"&&isFinite(o)&&(o<1||isNaN(o))){const n={instancePath:i+"/average/f\
+null?r=[p]:r.push(p),e++}if(e===y&&typeof o=="number"&&isFinite(o)&&(o<1||isNaN(o))){const p={instancePath:s+"/average/f\
 rames",schemaPath:"#/properties/average/oneOf/1/properties/frames/minimum",keyword:"minimum",params:{comparison:">=",limit:1}};
-r===null?r=[n]:r.push(n),e++}var g=y===e}else var g=!0;if(g)if(p.timesLess!==void 0){let o=p.timesLess;const y=e;if(!(typeof o==
-"number"&&isFinite(o))&&o!==null){const f={instancePath:i+"/average/timesLess",schemaPath:"#/properties/average/oneOf/1/\
+r===null?r=[p]:r.push(p),e++}var b=y===e}else var b=!0;if(b)if(n.timesLess!==void 0){let o=n.timesLess;const y=e;if(!(typeof o==
+"number"&&isFinite(o))&&o!==null){const f={instancePath:s+"/average/timesLess",schemaPath:"#/properties/average/oneOf/1/\
 properties/timesLess/type",keyword:"type",params:{type:ue.properties.average.oneOf[1].properties.timesLess.type}};r===null?
-r=[f]:r.push(f),e++}var g=y===e}else var g=!0}}}else{const h={instancePath:i+"/average",schemaPath:"#/properties/average\
-/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[h]:r.push(h),e++}var S=j===e;if(S&&v?(v=!1,_=[_,1]):S&&
-(v=!0,_=1),v)e=t,r!==null&&(t?r.length=t:r=null);else{const h={instancePath:i+"/average",schemaPath:"#/properties/averag\
-e/oneOf",keyword:"oneOf",params:{passingSchemas:_}};return r===null?r=[h]:r.push(h),e++,Q.errors=r,!1}var a=b===e}else var a=!0;
-if(a){if(s.roll!==void 0){let p=s.roll;const b=e;if(e===b)if(typeof p=="string"){if(te(p)>200)return Q.errors=[{instancePath:i+
-"/roll",schemaPath:"#/properties/roll/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else return Q.errors=[{instancePath:i+
-"/roll",schemaPath:"#/properties/roll/type",keyword:"type",params:{type:"string"}}],!1;var a=b===e}else var a=!0;if(a){if(s.
-stem!==void 0){let p=s.stem;const b=e;if(e===b)if(typeof p=="string"){if(te(p)>160)return Q.errors=[{instancePath:i+"/st\
-em",schemaPath:"#/properties/stem/maxLength",keyword:"maxLength",params:{limit:160}}],!1;if(te(p)<1)return Q.errors=[{instancePath:i+
-"/stem",schemaPath:"#/properties/stem/minLength",keyword:"minLength",params:{limit:1}}],!1}else return Q.errors=[{instancePath:i+
-"/stem",schemaPath:"#/properties/stem/type",keyword:"type",params:{type:"string"}}],!1;var a=b===e}else var a=!0;if(a){if(s.
-series!==void 0){let p=s.series;const b=e,t=e;let v=!1,_=null;const N=e;if(p!==null){const h={instancePath:i+"/series",schemaPath:"\
-#/properties/series/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[h]:r.push(h),e++}var w=N===e;w&&(v=!0,
-_=0);const j=e;if(e===j)if(p&&typeof p=="object"&&!Array.isArray(p)){let h;if(p.id===void 0&&(h="id")||p.kind===void 0&&
-(h="kind")||p.step===void 0&&(h="step")||p.count===void 0&&(h="count")){const ee={instancePath:i+"/series",schemaPath:"#\
-/properties/series/oneOf/1/required",keyword:"required",params:{missingProperty:h}};r===null?r=[ee]:r.push(ee),e++}else{
-const ee=e;for(const o in p)if(!(o==="id"||o==="kind"||o==="step"||o==="count")){const y={instancePath:i+"/series",schemaPath:"\
-#/properties/series/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:o}};r===null?
-r=[y]:r.push(y),e++;break}if(ee===e){if(p.id!==void 0){let o=p.id;const y=e;if(e===y)if(typeof o=="string"){if(te(o)>64){
-const n={instancePath:i+"/series/id",schemaPath:"#/properties/series/oneOf/1/properties/id/maxLength",keyword:"maxLength",
-params:{limit:64}};r===null?r=[n]:r.push(n),e++}}else{const n={instancePath:i+"/series/id",schemaPath:"#/properties/seri\
-es/oneOf/1/properties/id/type",keyword:"type",params:{type:"string"}};r===null?r=[n]:r.push(n),e++}var T=y===e}else var T=!0;
-if(T){if(p.kind!==void 0){let o=p.kind;const y=e;if(!(o==="single"||o==="bracket"||o==="burst"||o==="focus"||o==="interv\
-al"||o==="long")){const f={instancePath:i+"/series/kind",schemaPath:"#/properties/series/oneOf/1/properties/kind/enum",keyword:"\
-enum",params:{allowedValues:ue.properties.series.oneOf[1].properties.kind.enum}};r===null?r=[f]:r.push(f),e++}var T=y===
-e}else var T=!0;if(T){if(p.step!==void 0){let o=p.step;const y=e;if(!(typeof o=="number"&&!(o%1)&&!isNaN(o)&&isFinite(o))){
-const f={instancePath:i+"/series/step",schemaPath:"#/properties/series/oneOf/1/properties/step/type",keyword:"type",params:{
-type:"integer"}};r===null?r=[f]:r.push(f),e++}if(e===y&&typeof o=="number"&&isFinite(o)&&(o<0||isNaN(o))){const f={instancePath:i+
+r=[f]:r.push(f),e++}var b=y===e}else var b=!0}}}else{const h={instancePath:s+"/average",schemaPath:"#/properties/average\
+/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[h]:r.push(h),e++}var _=C===e;if(_&&v?(v=!1,x=[x,1]):_&&
+(v=!0,x=1),v)e=i,r!==null&&(i?r.length=i:r=null);else{const h={instancePath:s+"/average",schemaPath:"#/properties/averag\
+e/oneOf",keyword:"oneOf",params:{passingSchemas:x}};return r===null?r=[h]:r.push(h),e++,$.errors=r,!1}var a=j===e}else var a=!0;
+if(a){if(t.roll!==void 0){let n=t.roll;const j=e;if(e===j)if(typeof n=="string"){if(oe(n)>200)return $.errors=[{instancePath:s+
+"/roll",schemaPath:"#/properties/roll/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else return $.errors=[{instancePath:s+
+"/roll",schemaPath:"#/properties/roll/type",keyword:"type",params:{type:"string"}}],!1;var a=j===e}else var a=!0;if(a){if(t.
+stem!==void 0){let n=t.stem;const j=e;if(e===j)if(typeof n=="string"){if(oe(n)>160)return $.errors=[{instancePath:s+"/st\
+em",schemaPath:"#/properties/stem/maxLength",keyword:"maxLength",params:{limit:160}}],!1;if(oe(n)<1)return $.errors=[{instancePath:s+
+"/stem",schemaPath:"#/properties/stem/minLength",keyword:"minLength",params:{limit:1}}],!1}else return $.errors=[{instancePath:s+
+"/stem",schemaPath:"#/properties/stem/type",keyword:"type",params:{type:"string"}}],!1;var a=j===e}else var a=!0;if(a){if(t.
+series!==void 0){let n=t.series;const j=e,i=e;let v=!1,x=null;const k=e;if(n!==null){const h={instancePath:s+"/series",schemaPath:"\
+#/properties/series/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[h]:r.push(h),e++}var w=k===e;w&&(v=!0,
+x=0);const C=e;if(e===C)if(n&&typeof n=="object"&&!Array.isArray(n)){let h;if(n.id===void 0&&(h="id")||n.kind===void 0&&
+(h="kind")||n.step===void 0&&(h="step")||n.count===void 0&&(h="count")){const Y={instancePath:s+"/series",schemaPath:"#/\
+properties/series/oneOf/1/required",keyword:"required",params:{missingProperty:h}};r===null?r=[Y]:r.push(Y),e++}else{const Y=e;
+for(const o in n)if(!(o==="id"||o==="kind"||o==="step"||o==="count")){const y={instancePath:s+"/series",schemaPath:"#/pr\
+operties/series/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:o}};r===null?r=[
+y]:r.push(y),e++;break}if(Y===e){if(n.id!==void 0){let o=n.id;const y=e;if(e===y)if(typeof o=="string"){if(oe(o)>64){const p={
+instancePath:s+"/series/id",schemaPath:"#/properties/series/oneOf/1/properties/id/maxLength",keyword:"maxLength",params:{
+limit:64}};r===null?r=[p]:r.push(p),e++}}else{const p={instancePath:s+"/series/id",schemaPath:"#/properties/series/oneOf\
+/1/properties/id/type",keyword:"type",params:{type:"string"}};r===null?r=[p]:r.push(p),e++}var J=y===e}else var J=!0;if(J){
+if(n.kind!==void 0){let o=n.kind;const y=e;if(!(o==="single"||o==="bracket"||o==="burst"||o==="focus"||o==="interval"||o===
+"long")){const f={instancePath:s+"/series/kind",schemaPath:"#/properties/series/oneOf/1/properties/kind/enum",keyword:"e\
+num",params:{allowedValues:ue.properties.series.oneOf[1].properties.kind.enum}};r===null?r=[f]:r.push(f),e++}var J=y===e}else
+var J=!0;if(J){if(n.step!==void 0){let o=n.step;const y=e;if(!(typeof o=="number"&&!(o%1)&&!isNaN(o)&&isFinite(o))){const f={
+instancePath:s+"/series/step",schemaPath:"#/properties/series/oneOf/1/properties/step/type",keyword:"type",params:{type:"\
+integer"}};r===null?r=[f]:r.push(f),e++}if(e===y&&typeof o=="number"&&isFinite(o)&&(o<0||isNaN(o))){const f={instancePath:s+
 "/series/step",schemaPath:"#/properties/series/oneOf/1/properties/step/minimum",keyword:"minimum",params:{comparison:">=",
-limit:0}};r===null?r=[f]:r.push(f),e++}var T=y===e}else var T=!0;if(T)if(p.count!==void 0){let o=p.count;const y=e;if(!(typeof o==
-"number"&&!(o%1)&&!isNaN(o)&&isFinite(o))){const f={instancePath:i+"/series/count",schemaPath:"#/properties/series/oneOf\
+limit:0}};r===null?r=[f]:r.push(f),e++}var J=y===e}else var J=!0;if(J)if(n.count!==void 0){let o=n.count;const y=e;if(!(typeof o==
+"number"&&!(o%1)&&!isNaN(o)&&isFinite(o))){const f={instancePath:s+"/series/count",schemaPath:"#/properties/series/oneOf\
 /1/properties/count/type",keyword:"type",params:{type:"integer"}};r===null?r=[f]:r.push(f),e++}if(e===y&&typeof o=="numb\
-er"&&isFinite(o)&&(o<1||isNaN(o))){const f={instancePath:i+"/series/count",schemaPath:"#/properties/series/oneOf/1/prope\
-rties/count/minimum",keyword:"minimum",params:{comparison:">=",limit:1}};r===null?r=[f]:r.push(f),e++}var T=y===e}else var T=!0}}}}}else{
-const h={instancePath:i+"/series",schemaPath:"#/properties/series/oneOf/1/type",keyword:"type",params:{type:"object"}};r===
-null?r=[h]:r.push(h),e++}var w=j===e;if(w&&v?(v=!1,_=[_,1]):w&&(v=!0,_=1),v)e=t,r!==null&&(t?r.length=t:r=null);else{const h={
-instancePath:i+"/series",schemaPath:"#/properties/series/oneOf",keyword:"oneOf",params:{passingSchemas:_}};return r===null?
-r=[h]:r.push(h),e++,Q.errors=r,!1}var a=b===e}else var a=!0;if(a){if(s.files!==void 0){let p=s.files;const b=e;if(e===b)
-if(Array.isArray(p)){if(p.length>8)return Q.errors=[{instancePath:i+"/files",schemaPath:"#/properties/files/maxItems",keyword:"\
-maxItems",params:{limit:8}}],!1;if(p.length<1)return Q.errors=[{instancePath:i+"/files",schemaPath:"#/properties/files/m\
-inItems",keyword:"minItems",params:{limit:1}}],!1;{var U=!0;const v=p.length;for(let _=0;_<v;_++){let N=p[_];const j=e;if(e===
-j)if(N&&typeof N=="object"&&!Array.isArray(N)){let h;if(N.kind===void 0&&(h="kind")||N.name===void 0&&(h="name")||N.bytes===
-void 0&&(h="bytes")||N.chunks===void 0&&(h="chunks"))return Q.errors=[{instancePath:i+"/files/"+_,schemaPath:"#/properti\
-es/files/items/required",keyword:"required",params:{missingProperty:h}}],!1;{const ee=e;for(const o in N)if(!(o==="kind"||
-o==="name"||o==="bytes"||o==="chunks")){return Q.errors=[{instancePath:i+"/files/"+_,schemaPath:"#/properties/files/item\
-s/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:o}}],!1;break}if(ee===e){if(N.kind!==void 0){
-let o=N.kind;const y=e;if(!(o==="dng"||o==="jpeg"||o==="tiff"||o==="png"||o==="webp"||o==="avif"||o==="heic"||o==="raw"))
-return Q.errors=[{instancePath:i+"/files/"+_+"/kind",schemaPath:"#/properties/files/items/properties/kind/enum",keyword:"\
-enum",params:{allowedValues:ue.properties.files.items.properties.kind.enum}}],!1;var A=y===e}else var A=!0;if(A){if(N.name!==
-void 0){let o=N.name;const y=e;if(e===y)if(typeof o=="string"){if(te(o)>160)return Q.errors=[{instancePath:i+"/files/"+_+
-"/name",schemaPath:"#/properties/files/items/properties/name/maxLength",keyword:"maxLength",params:{limit:160}}],!1;if(te(
-o)<1)return Q.errors=[{instancePath:i+"/files/"+_+"/name",schemaPath:"#/properties/files/items/properties/name/minLength",
-keyword:"minLength",params:{limit:1}}],!1}else return Q.errors=[{instancePath:i+"/files/"+_+"/name",schemaPath:"#/proper\
-ties/files/items/properties/name/type",keyword:"type",params:{type:"string"}}],!1;var A=y===e}else var A=!0;if(A){if(N.bytes!==
-void 0){let o=N.bytes;const y=e;if(!(typeof o=="number"&&!(o%1)&&!isNaN(o)&&isFinite(o)))return Q.errors=[{instancePath:i+
-"/files/"+_+"/bytes",schemaPath:"#/properties/files/items/properties/bytes/type",keyword:"type",params:{type:"integer"}}],
-!1;if(e===y&&typeof o=="number"&&isFinite(o)&&(o<1||isNaN(o)))return Q.errors=[{instancePath:i+"/files/"+_+"/bytes",schemaPath:"\
-#/properties/files/items/properties/bytes/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1;var A=y===e}else
-var A=!0;if(A)if(N.chunks!==void 0){let o=N.chunks;const y=e;if(!(typeof o=="number"&&!(o%1)&&!isNaN(o)&&isFinite(o)))return Q.
-errors=[{instancePath:i+"/files/"+_+"/chunks",schemaPath:"#/properties/files/items/properties/chunks/type",keyword:"type",
-params:{type:"integer"}}],!1;if(e===y&&typeof o=="number"&&isFinite(o)){if(o>4096||isNaN(o))return Q.errors=[{instancePath:i+
-"/files/"+_+"/chunks",schemaPath:"#/properties/files/items/properties/chunks/maximum",keyword:"maximum",params:{comparison:"\
-<=",limit:4096}}],!1;if(o<1||isNaN(o))return Q.errors=[{instancePath:i+"/files/"+_+"/chunks",schemaPath:"#/properties/fi\
-les/items/properties/chunks/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1}var A=y===e}else var A=!0}}}}}else
-return Q.errors=[{instancePath:i+"/files/"+_,schemaPath:"#/properties/files/items/type",keyword:"type",params:{type:"obj\
-ect"}}],!1;var U=j===e;if(!U)break}}}else return Q.errors=[{instancePath:i+"/files",schemaPath:"#/properties/files/type",
-keyword:"type",params:{type:"array"}}],!1;var a=b===e}else var a=!0;if(a){if(s.longestHandheldS!==void 0){let p=s.longestHandheldS;
-const b=e;if(!(typeof p=="number"&&isFinite(p))&&p!==null)return Q.errors=[{instancePath:i+"/longestHandheldS",schemaPath:"\
-#/properties/longestHandheldS/type",keyword:"type",params:{type:ue.properties.longestHandheldS.type}}],!1;var a=b===e}else
-var a=!0;if(a){if(s.focusedAt!==void 0){let p=s.focusedAt;const b=e,t=e;let v=!1,_=null;const N=e;if(p!==null){const h={
-instancePath:i+"/focusedAt",schemaPath:"#/properties/focusedAt/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?
-r=[h]:r.push(h),e++}var F=N===e;F&&(v=!0,_=0);const j=e;if(e===j)if(p&&typeof p=="object"&&!Array.isArray(p)){let h;if(p.
-x===void 0&&(h="x")||p.y===void 0&&(h="y")){const ee={instancePath:i+"/focusedAt",schemaPath:"#/properties/focusedAt/one\
-Of/1/required",keyword:"required",params:{missingProperty:h}};r===null?r=[ee]:r.push(ee),e++}else{const ee=e;for(const o in p)
-if(!(o==="x"||o==="y")){const y={instancePath:i+"/focusedAt",schemaPath:"#/properties/focusedAt/oneOf/1/additionalProper\
-ties",keyword:"additionalProperties",params:{additionalProperty:o}};r===null?r=[y]:r.push(y),e++;break}if(ee===e){if(p.x!==
-void 0){let o=p.x;const y=e;if(e===y)if(typeof o=="number"&&isFinite(o)){if(o>1||isNaN(o)){const n={instancePath:i+"/foc\
+er"&&isFinite(o)&&(o<1||isNaN(o))){const f={instancePath:s+"/series/count",schemaPath:"#/properties/series/oneOf/1/prope\
+rties/count/minimum",keyword:"minimum",params:{comparison:">=",limit:1}};r===null?r=[f]:r.push(f),e++}var J=y===e}else var J=!0}}}}}else{
+const h={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/1/type",keyword:"type",params:{type:"object"}};r===
+null?r=[h]:r.push(h),e++}var w=C===e;if(w&&v?(v=!1,x=[x,1]):w&&(v=!0,x=1),v)e=i,r!==null&&(i?r.length=i:r=null);else{const h={
+instancePath:s+"/series",schemaPath:"#/properties/series/oneOf",keyword:"oneOf",params:{passingSchemas:x}};return r===null?
+r=[h]:r.push(h),e++,$.errors=r,!1}var a=j===e}else var a=!0;if(a){if(t.files!==void 0){let n=t.files;const j=e;if(e===j)
+if(Array.isArray(n)){if(n.length>8)return $.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/maxItems",keyword:"\
+maxItems",params:{limit:8}}],!1;if(n.length<1)return $.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/m\
+inItems",keyword:"minItems",params:{limit:1}}],!1;{var M=!0;const v=n.length;for(let x=0;x<v;x++){let k=n[x];const C=e;if(e===
+C)if(k&&typeof k=="object"&&!Array.isArray(k)){let h;if(k.kind===void 0&&(h="kind")||k.name===void 0&&(h="name")||k.bytes===
+void 0&&(h="bytes")||k.chunks===void 0&&(h="chunks"))return $.errors=[{instancePath:s+"/files/"+x,schemaPath:"#/properti\
+es/files/items/required",keyword:"required",params:{missingProperty:h}}],!1;{const Y=e;for(const o in k)if(!(o==="kind"||
+o==="name"||o==="bytes"||o==="chunks")){return $.errors=[{instancePath:s+"/files/"+x,schemaPath:"#/properties/files/item\
+s/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:o}}],!1;break}if(Y===e){if(k.kind!==void 0){
+let o=k.kind;const y=e;if(!(o==="dng"||o==="jpeg"||o==="tiff"||o==="png"||o==="webp"||o==="avif"||o==="heic"||o==="raw"))
+return $.errors=[{instancePath:s+"/files/"+x+"/kind",schemaPath:"#/properties/files/items/properties/kind/enum",keyword:"\
+enum",params:{allowedValues:ue.properties.files.items.properties.kind.enum}}],!1;var P=y===e}else var P=!0;if(P){if(k.name!==
+void 0){let o=k.name;const y=e;if(e===y)if(typeof o=="string"){if(oe(o)>160)return $.errors=[{instancePath:s+"/files/"+x+
+"/name",schemaPath:"#/properties/files/items/properties/name/maxLength",keyword:"maxLength",params:{limit:160}}],!1;if(oe(
+o)<1)return $.errors=[{instancePath:s+"/files/"+x+"/name",schemaPath:"#/properties/files/items/properties/name/minLength",
+keyword:"minLength",params:{limit:1}}],!1}else return $.errors=[{instancePath:s+"/files/"+x+"/name",schemaPath:"#/proper\
+ties/files/items/properties/name/type",keyword:"type",params:{type:"string"}}],!1;var P=y===e}else var P=!0;if(P){if(k.bytes!==
+void 0){let o=k.bytes;const y=e;if(!(typeof o=="number"&&!(o%1)&&!isNaN(o)&&isFinite(o)))return $.errors=[{instancePath:s+
+"/files/"+x+"/bytes",schemaPath:"#/properties/files/items/properties/bytes/type",keyword:"type",params:{type:"integer"}}],
+!1;if(e===y&&typeof o=="number"&&isFinite(o)&&(o<1||isNaN(o)))return $.errors=[{instancePath:s+"/files/"+x+"/bytes",schemaPath:"\
+#/properties/files/items/properties/bytes/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1;var P=y===e}else
+var P=!0;if(P)if(k.chunks!==void 0){let o=k.chunks;const y=e;if(!(typeof o=="number"&&!(o%1)&&!isNaN(o)&&isFinite(o)))return $.
+errors=[{instancePath:s+"/files/"+x+"/chunks",schemaPath:"#/properties/files/items/properties/chunks/type",keyword:"type",
+params:{type:"integer"}}],!1;if(e===y&&typeof o=="number"&&isFinite(o)){if(o>4096||isNaN(o))return $.errors=[{instancePath:s+
+"/files/"+x+"/chunks",schemaPath:"#/properties/files/items/properties/chunks/maximum",keyword:"maximum",params:{comparison:"\
+<=",limit:4096}}],!1;if(o<1||isNaN(o))return $.errors=[{instancePath:s+"/files/"+x+"/chunks",schemaPath:"#/properties/fi\
+les/items/properties/chunks/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1}var P=y===e}else var P=!0}}}}}else
+return $.errors=[{instancePath:s+"/files/"+x,schemaPath:"#/properties/files/items/type",keyword:"type",params:{type:"obj\
+ect"}}],!1;var M=C===e;if(!M)break}}}else return $.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/type",
+keyword:"type",params:{type:"array"}}],!1;var a=j===e}else var a=!0;if(a){if(t.longestHandheldS!==void 0){let n=t.longestHandheldS;
+const j=e;if(!(typeof n=="number"&&isFinite(n))&&n!==null)return $.errors=[{instancePath:s+"/longestHandheldS",schemaPath:"\
+#/properties/longestHandheldS/type",keyword:"type",params:{type:ue.properties.longestHandheldS.type}}],!1;var a=j===e}else
+var a=!0;if(a){if(t.focusedAt!==void 0){let n=t.focusedAt;const j=e,i=e;let v=!1,x=null;const k=e;if(n!==null){const h={
+instancePath:s+"/focusedAt",schemaPath:"#/properties/focusedAt/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?
+r=[h]:r.push(h),e++}var m=k===e;m&&(v=!0,x=0);const C=e;if(e===C)if(n&&typeof n=="object"&&!Array.isArray(n)){let h;if(n.
+x===void 0&&(h="x")||n.y===void 0&&(h="y")){const Y={instancePath:s+"/focusedAt",schemaPath:"#/properties/focusedAt/oneO\
+f/1/required",keyword:"required",params:{missingProperty:h}};r===null?r=[Y]:r.push(Y),e++}else{const Y=e;for(const o in n)
+if(!(o==="x"||o==="y")){const y={instancePath:s+"/focusedAt",schemaPath:"#/properties/focusedAt/oneOf/1/additionalProper\
+ties",keyword:"additionalProperties",params:{additionalProperty:o}};r===null?r=[y]:r.push(y),e++;break}if(Y===e){if(n.x!==
+void 0){let o=n.x;const y=e;if(e===y)if(typeof o=="number"&&isFinite(o)){if(o>1||isNaN(o)){const p={instancePath:s+"/foc\
 usedAt/x",schemaPath:"#/properties/focusedAt/oneOf/1/properties/x/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}};
-r===null?r=[n]:r.push(n),e++}else if(o<0||isNaN(o)){const n={instancePath:i+"/focusedAt/x",schemaPath:"#/properties/focu\
-sedAt/oneOf/1/properties/x/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[n]:r.push(n),e++}}else{
-const n={instancePath:i+"/focusedAt/x",schemaPath:"#/properties/focusedAt/oneOf/1/properties/x/type",keyword:"type",params:{
-type:"number"}};r===null?r=[n]:r.push(n),e++}var m=y===e}else var m=!0;if(m)if(p.y!==void 0){let o=p.y;const y=e;if(e===
-y)if(typeof o=="number"&&isFinite(o)){if(o>1||isNaN(o)){const f={instancePath:i+"/focusedAt/y",schemaPath:"#/properties/\
+r===null?r=[p]:r.push(p),e++}else if(o<0||isNaN(o)){const p={instancePath:s+"/focusedAt/x",schemaPath:"#/properties/focu\
+sedAt/oneOf/1/properties/x/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[p]:r.push(p),e++}}else{
+const p={instancePath:s+"/focusedAt/x",schemaPath:"#/properties/focusedAt/oneOf/1/properties/x/type",keyword:"type",params:{
+type:"number"}};r===null?r=[p]:r.push(p),e++}var B=y===e}else var B=!0;if(B)if(n.y!==void 0){let o=n.y;const y=e;if(e===
+y)if(typeof o=="number"&&isFinite(o)){if(o>1||isNaN(o)){const f={instancePath:s+"/focusedAt/y",schemaPath:"#/properties/\
 focusedAt/oneOf/1/properties/y/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}};r===null?r=[f]:r.push(f),e++}else if(o<
-0||isNaN(o)){const f={instancePath:i+"/focusedAt/y",schemaPath:"#/properties/focusedAt/oneOf/1/properties/y/minimum",keyword:"\
-minimum",params:{comparison:">=",limit:0}};r===null?r=[f]:r.push(f),e++}}else{const f={instancePath:i+"/focusedAt/y",schemaPath:"\
-#/properties/focusedAt/oneOf/1/properties/y/type",keyword:"type",params:{type:"number"}};r===null?r=[f]:r.push(f),e++}var m=y===
-e}else var m=!0}}}else{const h={instancePath:i+"/focusedAt",schemaPath:"#/properties/focusedAt/oneOf/1/type",keyword:"ty\
-pe",params:{type:"object"}};r===null?r=[h]:r.push(h),e++}var F=j===e;if(F&&v?(v=!1,_=[_,1]):F&&(v=!0,_=1),v)e=t,r!==null&&
-(t?r.length=t:r=null);else{const h={instancePath:i+"/focusedAt",schemaPath:"#/properties/focusedAt/oneOf",keyword:"oneOf",
-params:{passingSchemas:_}};return r===null?r=[h]:r.push(h),e++,Q.errors=r,!1}var a=b===e}else var a=!0;if(a){if(s.combined!==
-void 0){let p=s.combined;const b=e,t=e;let v=!1,_=null;const N=e;if(p!==null){const h={instancePath:i+"/combined",schemaPath:"\
-#/properties/combined/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[h]:r.push(h),e++}var X=N===e;X&&(v=
-!0,_=0);const j=e;if(e===j)if(p&&typeof p=="object"&&!Array.isArray(p)){let h;if(p.sources===void 0&&(h="sources")||p.way===
-void 0&&(h="way")||p.moved===void 0&&(h="moved")||p.finish===void 0&&(h="finish")||p.floating===void 0&&(h="floating")){
-const ee={instancePath:i+"/combined",schemaPath:"#/properties/combined/oneOf/1/required",keyword:"required",params:{missingProperty:h}};
-r===null?r=[ee]:r.push(ee),e++}else{const ee=e;for(const o in p)if(!(o==="sources"||o==="way"||o==="moved"||o==="painted"||
-o==="finish"||o==="floating")){const y={instancePath:i+"/combined",schemaPath:"#/properties/combined/oneOf/1/additionalP\
-roperties",keyword:"additionalProperties",params:{additionalProperty:o}};r===null?r=[y]:r.push(y),e++;break}if(ee===e){if(p.
-sources!==void 0){let o=p.sources;const y=e;if(e===y)if(Array.isArray(o))if(o.length>5e3){const n={instancePath:i+"/comb\
+0||isNaN(o)){const f={instancePath:s+"/focusedAt/y",schemaPath:"#/properties/focusedAt/oneOf/1/properties/y/minimum",keyword:"\
+minimum",params:{comparison:">=",limit:0}};r===null?r=[f]:r.push(f),e++}}else{const f={instancePath:s+"/focusedAt/y",schemaPath:"\
+#/properties/focusedAt/oneOf/1/properties/y/type",keyword:"type",params:{type:"number"}};r===null?r=[f]:r.push(f),e++}var B=y===
+e}else var B=!0}}}else{const h={instancePath:s+"/focusedAt",schemaPath:"#/properties/focusedAt/oneOf/1/type",keyword:"ty\
+pe",params:{type:"object"}};r===null?r=[h]:r.push(h),e++}var m=C===e;if(m&&v?(v=!1,x=[x,1]):m&&(v=!0,x=1),v)e=i,r!==null&&
+(i?r.length=i:r=null);else{const h={instancePath:s+"/focusedAt",schemaPath:"#/properties/focusedAt/oneOf",keyword:"oneOf",
+params:{passingSchemas:x}};return r===null?r=[h]:r.push(h),e++,$.errors=r,!1}var a=j===e}else var a=!0;if(a){if(t.combined!==
+void 0){let n=t.combined;const j=e,i=e;let v=!1,x=null;const k=e;if(n!==null){const h={instancePath:s+"/combined",schemaPath:"\
+#/properties/combined/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[h]:r.push(h),e++}var G=k===e;G&&(v=
+!0,x=0);const C=e;if(e===C)if(n&&typeof n=="object"&&!Array.isArray(n)){let h;if(n.sources===void 0&&(h="sources")||n.way===
+void 0&&(h="way")||n.moved===void 0&&(h="moved")||n.finish===void 0&&(h="finish")||n.floating===void 0&&(h="floating")){
+const Y={instancePath:s+"/combined",schemaPath:"#/properties/combined/oneOf/1/required",keyword:"required",params:{missingProperty:h}};
+r===null?r=[Y]:r.push(Y),e++}else{const Y=e;for(const o in n)if(!(o==="sources"||o==="way"||o==="moved"||o==="painted"||
+o==="finish"||o==="floating")){const y={instancePath:s+"/combined",schemaPath:"#/properties/combined/oneOf/1/additionalP\
+roperties",keyword:"additionalProperties",params:{additionalProperty:o}};r===null?r=[y]:r.push(y),e++;break}if(Y===e){if(n.
+sources!==void 0){let o=n.sources;const y=e;if(e===y)if(Array.isArray(o))if(o.length>5e3){const p={instancePath:s+"/comb\
 ined/sources",schemaPath:"#/properties/combined/oneOf/1/properties/sources/maxItems",keyword:"maxItems",params:{limit:5e3}};
-r===null?r=[n]:r.push(n),e++}else if(o.length<2){const n={instancePath:i+"/combined/sources",schemaPath:"#/properties/co\
-mbined/oneOf/1/properties/sources/minItems",keyword:"minItems",params:{limit:2}};r===null?r=[n]:r.push(n),e++}else{var d=!0;
-const n=o.length;for(let f=0;f<n;f++){let D=o[f];const u=e;if(e===u)if(typeof D=="string"){if(te(D)>64){const Z={instancePath:i+
+r===null?r=[p]:r.push(p),e++}else if(o.length<2){const p={instancePath:s+"/combined/sources",schemaPath:"#/properties/co\
+mbined/oneOf/1/properties/sources/minItems",keyword:"minItems",params:{limit:2}};r===null?r=[p]:r.push(p),e++}else{var d=!0;
+const p=o.length;for(let f=0;f<p;f++){let L=o[f];const c=e;if(e===c)if(typeof L=="string"){if(oe(L)>64){const Z={instancePath:s+
 "/combined/sources/"+f,schemaPath:"#/properties/combined/oneOf/1/properties/sources/items/maxLength",keyword:"maxLength",
-params:{limit:64}};r===null?r=[Z]:r.push(Z),e++}}else{const Z={instancePath:i+"/combined/sources/"+f,schemaPath:"#/prope\
+params:{limit:64}};r===null?r=[Z]:r.push(Z),e++}}else{const Z={instancePath:s+"/combined/sources/"+f,schemaPath:"#/prope\
 rties/combined/oneOf/1/properties/sources/items/type",keyword:"type",params:{type:"string"}};r===null?r=[Z]:r.push(Z),e++}
-var d=u===e;if(!d)break}}else{const n={instancePath:i+"/combined/sources",schemaPath:"#/properties/combined/oneOf/1/prop\
-erties/sources/type",keyword:"type",params:{type:"array"}};r===null?r=[n]:r.push(n),e++}var x=y===e}else var x=!0;if(x){
-if(p.way!==void 0){let o=p.way;const y=e;if(!(o==="merge"||o==="fuse"||o==="focus"||o==="average"||o==="median"||o==="br\
-ightest"||o==="stars"||o==="sum")){const f={instancePath:i+"/combined/way",schemaPath:"#/properties/combined/oneOf/1/pro\
+var d=c===e;if(!d)break}}else{const p={instancePath:s+"/combined/sources",schemaPath:"#/properties/combined/oneOf/1/prop\
+erties/sources/type",keyword:"type",params:{type:"array"}};r===null?r=[p]:r.push(p),e++}var H=y===e}else var H=!0;if(H){
+if(n.way!==void 0){let o=n.way;const y=e;if(!(o==="merge"||o==="fuse"||o==="focus"||o==="average"||o==="median"||o==="br\
+ightest"||o==="stars"||o==="sum")){const f={instancePath:s+"/combined/way",schemaPath:"#/properties/combined/oneOf/1/pro\
 perties/way/enum",keyword:"enum",params:{allowedValues:ue.properties.combined.oneOf[1].properties.way.enum}};r===null?r=
-[f]:r.push(f),e++}var x=y===e}else var x=!0;if(x){if(p.moved!==void 0){let o=p.moved;const y=e;if(e===y)if(Array.isArray(
-o))if(o.length>5e3){const f={instancePath:i+"/combined/moved",schemaPath:"#/properties/combined/oneOf/1/properties/moved\
-/maxItems",keyword:"maxItems",params:{limit:5e3}};r===null?r=[f]:r.push(f),e++}else{var c=!0;const f=o.length;for(let D=0;D<
-f;D++){let u=o[D];const H=e;if(e===H)if(u&&typeof u=="object"&&!Array.isArray(u)){let O;if(u.x===void 0&&(O="x")||u.y===
-void 0&&(O="y")||u.frame===void 0&&(O="frame")){const L={instancePath:i+"/combined/moved/"+D,schemaPath:"#/properties/co\
-mbined/oneOf/1/properties/moved/items/required",keyword:"required",params:{missingProperty:O}};r===null?r=[L]:r.push(L),
-e++}else{const L=e;for(const k in u)if(!(k==="x"||k==="y"||k==="frame")){const C={instancePath:i+"/combined/moved/"+D,schemaPath:"\
-#/properties/combined/oneOf/1/properties/moved/items/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:k}};
-r===null?r=[C]:r.push(C),e++;break}if(L===e){if(u.x!==void 0){let k=u.x;const C=e;if(e===C)if(typeof k=="number"&&isFinite(
-k)){if(k>1||isNaN(k)){const Y={instancePath:i+"/combined/moved/"+D+"/x",schemaPath:"#/properties/combined/oneOf/1/proper\
-ties/moved/items/properties/x/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}};r===null?r=[Y]:r.push(Y),e++}else if(k<
-0||isNaN(k)){const Y={instancePath:i+"/combined/moved/"+D+"/x",schemaPath:"#/properties/combined/oneOf/1/properties/move\
-d/items/properties/x/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[Y]:r.push(Y),e++}}else{const Y={
-instancePath:i+"/combined/moved/"+D+"/x",schemaPath:"#/properties/combined/oneOf/1/properties/moved/items/properties/x/t\
-ype",keyword:"type",params:{type:"number"}};r===null?r=[Y]:r.push(Y),e++}var l=C===e}else var l=!0;if(l){if(u.y!==void 0){
-let k=u.y;const C=e;if(e===C)if(typeof k=="number"&&isFinite(k)){if(k>1||isNaN(k)){const M={instancePath:i+"/combined/mo\
-ved/"+D+"/y",schemaPath:"#/properties/combined/oneOf/1/properties/moved/items/properties/y/maximum",keyword:"maximum",params:{
-comparison:"<=",limit:1}};r===null?r=[M]:r.push(M),e++}else if(k<0||isNaN(k)){const M={instancePath:i+"/combined/moved/"+
-D+"/y",schemaPath:"#/properties/combined/oneOf/1/properties/moved/items/properties/y/minimum",keyword:"minimum",params:{
-comparison:">=",limit:0}};r===null?r=[M]:r.push(M),e++}}else{const M={instancePath:i+"/combined/moved/"+D+"/y",schemaPath:"\
+[f]:r.push(f),e++}var H=y===e}else var H=!0;if(H){if(n.moved!==void 0){let o=n.moved;const y=e;if(e===y)if(Array.isArray(
+o))if(o.length>5e3){const f={instancePath:s+"/combined/moved",schemaPath:"#/properties/combined/oneOf/1/properties/moved\
+/maxItems",keyword:"maxItems",params:{limit:5e3}};r===null?r=[f]:r.push(f),e++}else{var u=!0;const f=o.length;for(let L=0;L<
+f;L++){let c=o[L];const D=e;if(e===D)if(c&&typeof c=="object"&&!Array.isArray(c)){let O;if(c.x===void 0&&(O="x")||c.y===
+void 0&&(O="y")||c.frame===void 0&&(O="frame")){const z={instancePath:s+"/combined/moved/"+L,schemaPath:"#/properties/co\
+mbined/oneOf/1/properties/moved/items/required",keyword:"required",params:{missingProperty:O}};r===null?r=[z]:r.push(z),
+e++}else{const z=e;for(const g in c)if(!(g==="x"||g==="y"||g==="frame")){const q={instancePath:s+"/combined/moved/"+L,schemaPath:"\
+#/properties/combined/oneOf/1/properties/moved/items/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:g}};
+r===null?r=[q]:r.push(q),e++;break}if(z===e){if(c.x!==void 0){let g=c.x;const q=e;if(e===q)if(typeof g=="number"&&isFinite(
+g)){if(g>1||isNaN(g)){const X={instancePath:s+"/combined/moved/"+L+"/x",schemaPath:"#/properties/combined/oneOf/1/proper\
+ties/moved/items/properties/x/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}};r===null?r=[X]:r.push(X),e++}else if(g<
+0||isNaN(g)){const X={instancePath:s+"/combined/moved/"+L+"/x",schemaPath:"#/properties/combined/oneOf/1/properties/move\
+d/items/properties/x/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[X]:r.push(X),e++}}else{const X={
+instancePath:s+"/combined/moved/"+L+"/x",schemaPath:"#/properties/combined/oneOf/1/properties/moved/items/properties/x/t\
+ype",keyword:"type",params:{type:"number"}};r===null?r=[X]:r.push(X),e++}var V=q===e}else var V=!0;if(V){if(c.y!==void 0){
+let g=c.y;const q=e;if(e===q)if(typeof g=="number"&&isFinite(g)){if(g>1||isNaN(g)){const W={instancePath:s+"/combined/mo\
+ved/"+L+"/y",schemaPath:"#/properties/combined/oneOf/1/properties/moved/items/properties/y/maximum",keyword:"maximum",params:{
+comparison:"<=",limit:1}};r===null?r=[W]:r.push(W),e++}else if(g<0||isNaN(g)){const W={instancePath:s+"/combined/moved/"+
+L+"/y",schemaPath:"#/properties/combined/oneOf/1/properties/moved/items/properties/y/minimum",keyword:"minimum",params:{
+comparison:">=",limit:0}};r===null?r=[W]:r.push(W),e++}}else{const W={instancePath:s+"/combined/moved/"+L+"/y",schemaPath:"\
 #/properties/combined/oneOf/1/properties/moved/items/properties/y/type",keyword:"type",params:{type:"number"}};r===null?
-r=[M]:r.push(M),e++}var l=C===e}else var l=!0;if(l)if(u.frame!==void 0){let k=u.frame;const C=e;if(!(typeof k=="number"&&
-!(k%1)&&!isNaN(k)&&isFinite(k))){const M={instancePath:i+"/combined/moved/"+D+"/frame",schemaPath:"#/properties/combined\
-/oneOf/1/properties/moved/items/properties/frame/type",keyword:"type",params:{type:"integer"}};r===null?r=[M]:r.push(M),
-e++}var l=C===e}else var l=!0}}}}else{const O={instancePath:i+"/combined/moved/"+D,schemaPath:"#/properties/combined/one\
-Of/1/properties/moved/items/type",keyword:"type",params:{type:"object"}};r===null?r=[O]:r.push(O),e++}var c=H===e;if(!c)
-break}}else{const f={instancePath:i+"/combined/moved",schemaPath:"#/properties/combined/oneOf/1/properties/moved/type",keyword:"\
-type",params:{type:"array"}};r===null?r=[f]:r.push(f),e++}var x=y===e}else var x=!0;if(x){if(p.painted!==void 0){let o=p.
-painted;const y=e;if(e===y)if(Array.isArray(o))if(o.length>2e4){const f={instancePath:i+"/combined/painted",schemaPath:"\
+r=[W]:r.push(W),e++}var V=q===e}else var V=!0;if(V)if(c.frame!==void 0){let g=c.frame;const q=e;if(!(typeof g=="number"&&
+!(g%1)&&!isNaN(g)&&isFinite(g))){const W={instancePath:s+"/combined/moved/"+L+"/frame",schemaPath:"#/properties/combined\
+/oneOf/1/properties/moved/items/properties/frame/type",keyword:"type",params:{type:"integer"}};r===null?r=[W]:r.push(W),
+e++}var V=q===e}else var V=!0}}}}else{const O={instancePath:s+"/combined/moved/"+L,schemaPath:"#/properties/combined/one\
+Of/1/properties/moved/items/type",keyword:"type",params:{type:"object"}};r===null?r=[O]:r.push(O),e++}var u=D===e;if(!u)
+break}}else{const f={instancePath:s+"/combined/moved",schemaPath:"#/properties/combined/oneOf/1/properties/moved/type",keyword:"\
+type",params:{type:"array"}};r===null?r=[f]:r.push(f),e++}var H=y===e}else var H=!0;if(H){if(n.painted!==void 0){let o=n.
+painted;const y=e;if(e===y)if(Array.isArray(o))if(o.length>2e4){const f={instancePath:s+"/combined/painted",schemaPath:"\
 #/properties/combined/oneOf/1/properties/painted/maxItems",keyword:"maxItems",params:{limit:2e4}};r===null?r=[f]:r.push(
-f),e++}else{var P=!0;const f=o.length;for(let D=0;D<f;D++){let u=o[D];const H=e;if(e===H)if(u&&typeof u=="object"&&!Array.
-isArray(u)){let O;if(u.x===void 0&&(O="x")||u.y===void 0&&(O="y")||u.radius===void 0&&(O="radius")||u.frame===void 0&&(O=
-"frame")){const L={instancePath:i+"/combined/painted/"+D,schemaPath:"#/properties/combined/oneOf/1/properties/painted/it\
-ems/required",keyword:"required",params:{missingProperty:O}};r===null?r=[L]:r.push(L),e++}else{const L=e;for(const k in u)
-if(!(k==="x"||k==="y"||k==="radius"||k==="frame")){const C={instancePath:i+"/combined/painted/"+D,schemaPath:"#/properti\
-es/combined/oneOf/1/properties/painted/items/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:k}};
-r===null?r=[C]:r.push(C),e++;break}if(L===e){if(u.x!==void 0){let k=u.x;const C=e;if(!(typeof k=="number"&&isFinite(k))){
-const Y={instancePath:i+"/combined/painted/"+D+"/x",schemaPath:"#/properties/combined/oneOf/1/properties/painted/items/p\
-roperties/x/type",keyword:"type",params:{type:"number"}};r===null?r=[Y]:r.push(Y),e++}var R=C===e}else var R=!0;if(R){if(u.
-y!==void 0){let k=u.y;const C=e;if(!(typeof k=="number"&&isFinite(k))){const M={instancePath:i+"/combined/painted/"+D+"/\
+f),e++}else{var l=!0;const f=o.length;for(let L=0;L<f;L++){let c=o[L];const D=e;if(e===D)if(c&&typeof c=="object"&&!Array.
+isArray(c)){let O;if(c.x===void 0&&(O="x")||c.y===void 0&&(O="y")||c.radius===void 0&&(O="radius")||c.frame===void 0&&(O=
+"frame")){const z={instancePath:s+"/combined/painted/"+L,schemaPath:"#/properties/combined/oneOf/1/properties/painted/it\
+ems/required",keyword:"required",params:{missingProperty:O}};r===null?r=[z]:r.push(z),e++}else{const z=e;for(const g in c)
+if(!(g==="x"||g==="y"||g==="radius"||g==="frame")){const q={instancePath:s+"/combined/painted/"+L,schemaPath:"#/properti\
+es/combined/oneOf/1/properties/painted/items/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:g}};
+r===null?r=[q]:r.push(q),e++;break}if(z===e){if(c.x!==void 0){let g=c.x;const q=e;if(!(typeof g=="number"&&isFinite(g))){
+const X={instancePath:s+"/combined/painted/"+L+"/x",schemaPath:"#/properties/combined/oneOf/1/properties/painted/items/p\
+roperties/x/type",keyword:"type",params:{type:"number"}};r===null?r=[X]:r.push(X),e++}var N=q===e}else var N=!0;if(N){if(c.
+y!==void 0){let g=c.y;const q=e;if(!(typeof g=="number"&&isFinite(g))){const W={instancePath:s+"/combined/painted/"+L+"/\
 y",schemaPath:"#/properties/combined/oneOf/1/properties/painted/items/properties/y/type",keyword:"type",params:{type:"nu\
-mber"}};r===null?r=[M]:r.push(M),e++}var R=C===e}else var R=!0;if(R){if(u.radius!==void 0){let k=u.radius;const C=e;if(e===
-C)if(typeof k=="number"&&isFinite(k)){if(k>1||isNaN(k)){const M={instancePath:i+"/combined/painted/"+D+"/radius",schemaPath:"\
+mber"}};r===null?r=[W]:r.push(W),e++}var N=q===e}else var N=!0;if(N){if(c.radius!==void 0){let g=c.radius;const q=e;if(e===
+q)if(typeof g=="number"&&isFinite(g)){if(g>1||isNaN(g)){const W={instancePath:s+"/combined/painted/"+L+"/radius",schemaPath:"\
 #/properties/combined/oneOf/1/properties/painted/items/properties/radius/maximum",keyword:"maximum",params:{comparison:"\
-<=",limit:1}};r===null?r=[M]:r.push(M),e++}else if(k<0||isNaN(k)){const M={instancePath:i+"/combined/painted/"+D+"/radiu\
+<=",limit:1}};r===null?r=[W]:r.push(W),e++}else if(g<0||isNaN(g)){const W={instancePath:s+"/combined/painted/"+L+"/radiu\
 s",schemaPath:"#/properties/combined/oneOf/1/properties/painted/items/properties/radius/minimum",keyword:"minimum",params:{
-comparison:">=",limit:0}};r===null?r=[M]:r.push(M),e++}}else{const M={instancePath:i+"/combined/painted/"+D+"/radius",schemaPath:"\
+comparison:">=",limit:0}};r===null?r=[W]:r.push(W),e++}}else{const W={instancePath:s+"/combined/painted/"+L+"/radius",schemaPath:"\
 #/properties/combined/oneOf/1/properties/painted/items/properties/radius/type",keyword:"type",params:{type:"number"}};r===
-null?r=[M]:r.push(M),e++}var R=C===e}else var R=!0;if(R)if(u.frame!==void 0){let k=u.frame;const C=e;if(!(typeof k=="num\
-ber"&&!(k%1)&&!isNaN(k)&&isFinite(k))){const M={instancePath:i+"/combined/painted/"+D+"/frame",schemaPath:"#/properties/\
-combined/oneOf/1/properties/painted/items/properties/frame/type",keyword:"type",params:{type:"integer"}};r===null?r=[M]:
-r.push(M),e++}var R=C===e}else var R=!0}}}}}else{const O={instancePath:i+"/combined/painted/"+D,schemaPath:"#/properties\
-/combined/oneOf/1/properties/painted/items/type",keyword:"type",params:{type:"object"}};r===null?r=[O]:r.push(O),e++}var P=H===
-e;if(!P)break}}else{const f={instancePath:i+"/combined/painted",schemaPath:"#/properties/combined/oneOf/1/properties/pai\
-nted/type",keyword:"type",params:{type:"array"}};r===null?r=[f]:r.push(f),e++}var x=y===e}else var x=!0;if(x){if(p.finish!==
-void 0){let o=p.finish;const y=e,n=e;let f=!1,D=null;const u=e;if(o!==null){const O={instancePath:i+"/combined/finish",schemaPath:"\
+null?r=[W]:r.push(W),e++}var N=q===e}else var N=!0;if(N)if(c.frame!==void 0){let g=c.frame;const q=e;if(!(typeof g=="num\
+ber"&&!(g%1)&&!isNaN(g)&&isFinite(g))){const W={instancePath:s+"/combined/painted/"+L+"/frame",schemaPath:"#/properties/\
+combined/oneOf/1/properties/painted/items/properties/frame/type",keyword:"type",params:{type:"integer"}};r===null?r=[W]:
+r.push(W),e++}var N=q===e}else var N=!0}}}}}else{const O={instancePath:s+"/combined/painted/"+L,schemaPath:"#/properties\
+/combined/oneOf/1/properties/painted/items/type",keyword:"type",params:{type:"object"}};r===null?r=[O]:r.push(O),e++}var l=D===
+e;if(!l)break}}else{const f={instancePath:s+"/combined/painted",schemaPath:"#/properties/combined/oneOf/1/properties/pai\
+nted/type",keyword:"type",params:{type:"array"}};r===null?r=[f]:r.push(f),e++}var H=y===e}else var H=!0;if(H){if(n.finish!==
+void 0){let o=n.finish;const y=e,p=e;let f=!1,L=null;const c=e;if(o!==null){const O={instancePath:s+"/combined/finish",schemaPath:"\
 #/properties/combined/oneOf/1/properties/finish/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[O]:r.push(
-O),e++}var I=u===e;I&&(f=!0,D=0);const H=e;if(e===H)if(o&&typeof o=="object"&&!Array.isArray(o)){let O;if(o.brightness===
-void 0&&(O="brightness")||o.range===void 0&&(O="range")||o.detail===void 0&&(O="detail")){const L={instancePath:i+"/comb\
+O),e++}var R=c===e;R&&(f=!0,L=0);const D=e;if(e===D)if(o&&typeof o=="object"&&!Array.isArray(o)){let O;if(o.brightness===
+void 0&&(O="brightness")||o.range===void 0&&(O="range")||o.detail===void 0&&(O="detail")){const z={instancePath:s+"/comb\
 ined/finish",schemaPath:"#/properties/combined/oneOf/1/properties/finish/oneOf/1/required",keyword:"required",params:{missingProperty:O}};
-r===null?r=[L]:r.push(L),e++}else{const L=e;for(const k in o)if(!(k==="brightness"||k==="range"||k==="detail")){const C={
-instancePath:i+"/combined/finish",schemaPath:"#/properties/combined/oneOf/1/properties/finish/oneOf/1/additionalProperti\
-es",keyword:"additionalProperties",params:{additionalProperty:k}};r===null?r=[C]:r.push(C),e++;break}if(L===e){if(o.brightness!==
-void 0){let k=o.brightness;const C=e;if(!(typeof k=="number"&&isFinite(k))){const Y={instancePath:i+"/combined/finish/br\
+r===null?r=[z]:r.push(z),e++}else{const z=e;for(const g in o)if(!(g==="brightness"||g==="range"||g==="detail")){const q={
+instancePath:s+"/combined/finish",schemaPath:"#/properties/combined/oneOf/1/properties/finish/oneOf/1/additionalProperti\
+es",keyword:"additionalProperties",params:{additionalProperty:g}};r===null?r=[q]:r.push(q),e++;break}if(z===e){if(o.brightness!==
+void 0){let g=o.brightness;const q=e;if(!(typeof g=="number"&&isFinite(g))){const X={instancePath:s+"/combined/finish/br\
 ightness",schemaPath:"#/properties/combined/oneOf/1/properties/finish/oneOf/1/properties/brightness/type",keyword:"type",
-params:{type:"number"}};r===null?r=[Y]:r.push(Y),e++}var W=C===e}else var W=!0;if(W){if(o.range!==void 0){let k=o.range;
-const C=e;if(!(typeof k=="number"&&isFinite(k))){const M={instancePath:i+"/combined/finish/range",schemaPath:"#/properti\
+params:{type:"number"}};r===null?r=[X]:r.push(X),e++}var T=q===e}else var T=!0;if(T){if(o.range!==void 0){let g=o.range;
+const q=e;if(!(typeof g=="number"&&isFinite(g))){const W={instancePath:s+"/combined/finish/range",schemaPath:"#/properti\
 es/combined/oneOf/1/properties/finish/oneOf/1/properties/range/type",keyword:"type",params:{type:"number"}};r===null?r=[
-M]:r.push(M),e++}var W=C===e}else var W=!0;if(W)if(o.detail!==void 0){let k=o.detail;const C=e;if(!(typeof k=="number"&&
-isFinite(k))){const M={instancePath:i+"/combined/finish/detail",schemaPath:"#/properties/combined/oneOf/1/properties/fin\
-ish/oneOf/1/properties/detail/type",keyword:"type",params:{type:"number"}};r===null?r=[M]:r.push(M),e++}var W=C===e}else
-var W=!0}}}}else{const O={instancePath:i+"/combined/finish",schemaPath:"#/properties/combined/oneOf/1/properties/finish/\
-oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[O]:r.push(O),e++}var I=H===e;if(I&&f?(f=!1,D=[D,1]):I&&
-(f=!0,D=1),f)e=n,r!==null&&(n?r.length=n:r=null);else{const O={instancePath:i+"/combined/finish",schemaPath:"#/propertie\
-s/combined/oneOf/1/properties/finish/oneOf",keyword:"oneOf",params:{passingSchemas:D}};r===null?r=[O]:r.push(O),e++}var x=y===
-e}else var x=!0;if(x)if(p.floating!==void 0){const o=e;if(typeof p.floating!="boolean"){const n={instancePath:i+"/combin\
+W]:r.push(W),e++}var T=q===e}else var T=!0;if(T)if(o.detail!==void 0){let g=o.detail;const q=e;if(!(typeof g=="number"&&
+isFinite(g))){const W={instancePath:s+"/combined/finish/detail",schemaPath:"#/properties/combined/oneOf/1/properties/fin\
+ish/oneOf/1/properties/detail/type",keyword:"type",params:{type:"number"}};r===null?r=[W]:r.push(W),e++}var T=q===e}else
+var T=!0}}}}else{const O={instancePath:s+"/combined/finish",schemaPath:"#/properties/combined/oneOf/1/properties/finish/\
+oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[O]:r.push(O),e++}var R=D===e;if(R&&f?(f=!1,L=[L,1]):R&&
+(f=!0,L=1),f)e=p,r!==null&&(p?r.length=p:r=null);else{const O={instancePath:s+"/combined/finish",schemaPath:"#/propertie\
+s/combined/oneOf/1/properties/finish/oneOf",keyword:"oneOf",params:{passingSchemas:L}};r===null?r=[O]:r.push(O),e++}var H=y===
+e}else var H=!0;if(H)if(n.floating!==void 0){const o=e;if(typeof n.floating!="boolean"){const p={instancePath:s+"/combin\
 ed/floating",schemaPath:"#/properties/combined/oneOf/1/properties/floating/type",keyword:"type",params:{type:"boolean"}};
-r===null?r=[n]:r.push(n),e++}var x=o===e}else var x=!0}}}}}}}else{const h={instancePath:i+"/combined",schemaPath:"#/prop\
-erties/combined/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[h]:r.push(h),e++}var X=j===e;if(X&&v?(v=
-!1,_=[_,1]):X&&(v=!0,_=1),v)e=t,r!==null&&(t?r.length=t:r=null);else{const h={instancePath:i+"/combined",schemaPath:"#/p\
-roperties/combined/oneOf",keyword:"oneOf",params:{passingSchemas:_}};return r===null?r=[h]:r.push(h),e++,Q.errors=r,!1}var a=b===
-e}else var a=!0;if(a)if(s.words!==void 0){let p=s.words;const b=e;if(e===b)if(p&&typeof p=="object"&&!Array.isArray(p)){
-let v;if(p.source===void 0&&(v="source")||p.summary===void 0&&(v="summary"))return Q.errors=[{instancePath:i+"/words",schemaPath:"\
-#/properties/words/required",keyword:"required",params:{missingProperty:v}}],!1;{const _=e;for(const N in p)if(!(N==="so\
-urce"||N==="summary")){return Q.errors=[{instancePath:i+"/words",schemaPath:"#/properties/words/additionalProperties",keyword:"\
-additionalProperties",params:{additionalProperty:N}}],!1;break}if(_===e){if(p.source!==void 0){let N=p.source;const j=e;
-if(e===j)if(typeof N=="string"){if(te(N)>200)return Q.errors=[{instancePath:i+"/words/source",schemaPath:"#/properties/w\
-ords/properties/source/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else return Q.errors=[{instancePath:i+"/wo\
-rds/source",schemaPath:"#/properties/words/properties/source/type",keyword:"type",params:{type:"string"}}],!1;var oe=j===
-e}else var oe=!0;if(oe)if(p.summary!==void 0){let N=p.summary;const j=e;if(e===j)if(typeof N=="string"){if(te(N)>200)return Q.
-errors=[{instancePath:i+"/words/summary",schemaPath:"#/properties/words/properties/summary/maxLength",keyword:"maxLength",
-params:{limit:200}}],!1}else return Q.errors=[{instancePath:i+"/words/summary",schemaPath:"#/properties/words/properties\
-/summary/type",keyword:"type",params:{type:"string"}}],!1;var oe=j===e}else var oe=!0}}}else return Q.errors=[{instancePath:i+
-"/words",schemaPath:"#/properties/words/type",keyword:"type",params:{type:"object"}}],!1;var a=b===e}else var a=!0}}}}}}}}}}}}}}}}}}}}}}}}}else
-return Q.errors=[{instancePath:i,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return Q.errors=r,e===0}
+r===null?r=[p]:r.push(p),e++}var H=o===e}else var H=!0}}}}}}}else{const h={instancePath:s+"/combined",schemaPath:"#/prop\
+erties/combined/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[h]:r.push(h),e++}var G=C===e;if(G&&v?(v=
+!1,x=[x,1]):G&&(v=!0,x=1),v)e=i,r!==null&&(i?r.length=i:r=null);else{const h={instancePath:s+"/combined",schemaPath:"#/p\
+roperties/combined/oneOf",keyword:"oneOf",params:{passingSchemas:x}};return r===null?r=[h]:r.push(h),e++,$.errors=r,!1}var a=j===
+e}else var a=!0;if(a)if(t.words!==void 0){let n=t.words;const j=e;if(e===j)if(n&&typeof n=="object"&&!Array.isArray(n)){
+let v;if(n.source===void 0&&(v="source")||n.summary===void 0&&(v="summary"))return $.errors=[{instancePath:s+"/words",schemaPath:"\
+#/properties/words/required",keyword:"required",params:{missingProperty:v}}],!1;{const x=e;for(const k in n)if(!(k==="so\
+urce"||k==="summary")){return $.errors=[{instancePath:s+"/words",schemaPath:"#/properties/words/additionalProperties",keyword:"\
+additionalProperties",params:{additionalProperty:k}}],!1;break}if(x===e){if(n.source!==void 0){let k=n.source;const C=e;
+if(e===C)if(typeof k=="string"){if(oe(k)>200)return $.errors=[{instancePath:s+"/words/source",schemaPath:"#/properties/w\
+ords/properties/source/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else return $.errors=[{instancePath:s+"/wo\
+rds/source",schemaPath:"#/properties/words/properties/source/type",keyword:"type",params:{type:"string"}}],!1;var se=C===
+e}else var se=!0;if(se)if(n.summary!==void 0){let k=n.summary;const C=e;if(e===C)if(typeof k=="string"){if(oe(k)>200)return $.
+errors=[{instancePath:s+"/words/summary",schemaPath:"#/properties/words/properties/summary/maxLength",keyword:"maxLength",
+params:{limit:200}}],!1}else return $.errors=[{instancePath:s+"/words/summary",schemaPath:"#/properties/words/properties\
+/summary/type",keyword:"type",params:{type:"string"}}],!1;var se=C===e}else var se=!0}}}else return $.errors=[{instancePath:s+
+"/words",schemaPath:"#/properties/words/type",keyword:"type",params:{type:"object"}}],!1;var a=j===e}else var a=!0}}}}}}}}}}}}}}}}}}}}}}}}}else
+return $.errors=[{instancePath:s,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return $.errors=r,e===0}
 const Ve=ie,Se={$id:"velmo/frame/1",type:"object",properties:{version:{const:1},id:{type:"string",pattern:"^[a-z0-9-]{8,\
 64}$"},capturedAt:{type:"number",minimum:0},source:{type:"string",maxLength:200},summary:{type:"string",maxLength:200},files:{
 type:"array",minItems:1,maxItems:8,items:{type:"object",properties:{kind:{enum:["dng","jpeg","tiff","png","webp","avif",
 "heic","raw"]},name:{type:"string",minLength:1,maxLength:160},bytes:{type:"integer",minimum:1},chunks:{type:"integer",minimum:1,
 maximum:4096}},required:["kind","name","bytes","chunks"],additionalProperties:!1}},thumbnail:{type:"string",pattern:"^da\
 ta:image/jpeg;base64,"}},required:["version","id","capturedAt","source","summary","files","thumbnail"],additionalProperties:!1},
-je=new RegExp("^data:image/jpeg;base64,","u");function ie(s,{instancePath:i="",parentData:ye,parentDataProperty:he,rootData:de=s}={}){
-let r=null,e=0;if(e===0)if(s&&typeof s=="object"&&!Array.isArray(s)){let V;if(s.version===void 0&&(V="version")||s.id===
-void 0&&(V="id")||s.capturedAt===void 0&&(V="capturedAt")||s.source===void 0&&(V="source")||s.summary===void 0&&(V="summ\
-ary")||s.files===void 0&&(V="files")||s.thumbnail===void 0&&(V="thumbnail"))return ie.errors=[{instancePath:i,schemaPath:"\
-#/required",keyword:"required",params:{missingProperty:V}}],!1;{const J=e;for(const g in s)if(!(g==="version"||g==="id"||
-g==="capturedAt"||g==="source"||g==="summary"||g==="files"||g==="thumbnail")){return ie.errors=[{instancePath:i,schemaPath:"\
-#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:g}}],!1;break}if(J===e){if(s.version!==
-void 0){const g=e;if(s.version!==1)return ie.errors=[{instancePath:i+"/version",schemaPath:"#/properties/version/const",
-keyword:"const",params:{allowedValue:1}}],!1;var a=g===e}else var a=!0;if(a){if(s.id!==void 0){let g=s.id;const S=e;if(e===
-S)if(typeof g=="string"){if(!xe.test(g))return ie.errors=[{instancePath:i+"/id",schemaPath:"#/properties/id/pattern",keyword:"\
-pattern",params:{pattern:"^[a-z0-9-]{8,64}$"}}],!1}else return ie.errors=[{instancePath:i+"/id",schemaPath:"#/properties\
-/id/type",keyword:"type",params:{type:"string"}}],!1;var a=S===e}else var a=!0;if(a){if(s.capturedAt!==void 0){let g=s.capturedAt;
-const S=e;if(e===S)if(typeof g=="number"&&isFinite(g)){if(g<0||isNaN(g))return ie.errors=[{instancePath:i+"/capturedAt",
+je=new RegExp("^data:image/jpeg;base64,","u");function ie(t,{instancePath:s="",parentData:ye,parentDataProperty:he,rootData:de=t}={}){
+let r=null,e=0;if(e===0)if(t&&typeof t=="object"&&!Array.isArray(t)){let F;if(t.version===void 0&&(F="version")||t.id===
+void 0&&(F="id")||t.capturedAt===void 0&&(F="capturedAt")||t.source===void 0&&(F="source")||t.summary===void 0&&(F="summ\
+ary")||t.files===void 0&&(F="files")||t.thumbnail===void 0&&(F="thumbnail"))return ie.errors=[{instancePath:s,schemaPath:"\
+#/required",keyword:"required",params:{missingProperty:F}}],!1;{const K=e;for(const b in t)if(!(b==="version"||b==="id"||
+b==="capturedAt"||b==="source"||b==="summary"||b==="files"||b==="thumbnail")){return ie.errors=[{instancePath:s,schemaPath:"\
+#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:b}}],!1;break}if(K===e){if(t.version!==
+void 0){const b=e;if(t.version!==1)return ie.errors=[{instancePath:s+"/version",schemaPath:"#/properties/version/const",
+keyword:"const",params:{allowedValue:1}}],!1;var a=b===e}else var a=!0;if(a){if(t.id!==void 0){let b=t.id;const _=e;if(e===
+_)if(typeof b=="string"){if(!xe.test(b))return ie.errors=[{instancePath:s+"/id",schemaPath:"#/properties/id/pattern",keyword:"\
+pattern",params:{pattern:"^[a-z0-9-]{8,64}$"}}],!1}else return ie.errors=[{instancePath:s+"/id",schemaPath:"#/properties\
+/id/type",keyword:"type",params:{type:"string"}}],!1;var a=_===e}else var a=!0;if(a){if(t.capturedAt!==void 0){let b=t.capturedAt;
+const _=e;if(e===_)if(typeof b=="number"&&isFinite(b)){if(b<0||isNaN(b))return ie.errors=[{instancePath:s+"/capturedAt",
 schemaPath:"#/properties/capturedAt/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1}else return ie.errors=
-[{instancePath:i+"/capturedAt",schemaPath:"#/properties/capturedAt/type",keyword:"type",params:{type:"number"}}],!1;var a=S===
-e}else var a=!0;if(a){if(s.source!==void 0){let g=s.source;const S=e;if(e===S)if(typeof g=="string"){if(te(g)>200)return ie.
-errors=[{instancePath:i+"/source",schemaPath:"#/properties/source/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else
-return ie.errors=[{instancePath:i+"/source",schemaPath:"#/properties/source/type",keyword:"type",params:{type:"string"}}],
-!1;var a=S===e}else var a=!0;if(a){if(s.summary!==void 0){let g=s.summary;const S=e;if(e===S)if(typeof g=="string"){if(te(
-g)>200)return ie.errors=[{instancePath:i+"/summary",schemaPath:"#/properties/summary/maxLength",keyword:"maxLength",params:{
-limit:200}}],!1}else return ie.errors=[{instancePath:i+"/summary",schemaPath:"#/properties/summary/type",keyword:"type",
-params:{type:"string"}}],!1;var a=S===e}else var a=!0;if(a){if(s.files!==void 0){let g=s.files;const S=e;if(e===S)if(Array.
-isArray(g)){if(g.length>8)return ie.errors=[{instancePath:i+"/files",schemaPath:"#/properties/files/maxItems",keyword:"m\
-axItems",params:{limit:8}}],!1;if(g.length<1)return ie.errors=[{instancePath:i+"/files",schemaPath:"#/properties/files/m\
-inItems",keyword:"minItems",params:{limit:1}}],!1;{var z=!0;const w=g.length;for(let U=0;U<w;U++){let A=g[U];const m=e;if(e===
-m)if(A&&typeof A=="object"&&!Array.isArray(A)){let d;if(A.kind===void 0&&(d="kind")||A.name===void 0&&(d="name")||A.bytes===
-void 0&&(d="bytes")||A.chunks===void 0&&(d="chunks"))return ie.errors=[{instancePath:i+"/files/"+U,schemaPath:"#/propert\
-ies/files/items/required",keyword:"required",params:{missingProperty:d}}],!1;{const x=e;for(const c in A)if(!(c==="kind"||
-c==="name"||c==="bytes"||c==="chunks")){return ie.errors=[{instancePath:i+"/files/"+U,schemaPath:"#/properties/files/ite\
-ms/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:c}}],!1;break}if(x===e){if(A.kind!==void 0){
-let c=A.kind;const l=e;if(!(c==="dng"||c==="jpeg"||c==="tiff"||c==="png"||c==="webp"||c==="avif"||c==="heic"||c==="raw"))
-return ie.errors=[{instancePath:i+"/files/"+U+"/kind",schemaPath:"#/properties/files/items/properties/kind/enum",keyword:"\
-enum",params:{allowedValues:Se.properties.files.items.properties.kind.enum}}],!1;var q=l===e}else var q=!0;if(q){if(A.name!==
-void 0){let c=A.name;const l=e;if(e===l)if(typeof c=="string"){if(te(c)>160)return ie.errors=[{instancePath:i+"/files/"+
-U+"/name",schemaPath:"#/properties/files/items/properties/name/maxLength",keyword:"maxLength",params:{limit:160}}],!1;if(te(
-c)<1)return ie.errors=[{instancePath:i+"/files/"+U+"/name",schemaPath:"#/properties/files/items/properties/name/minLengt\
-h",keyword:"minLength",params:{limit:1}}],!1}else return ie.errors=[{instancePath:i+"/files/"+U+"/name",schemaPath:"#/pr\
-operties/files/items/properties/name/type",keyword:"type",params:{type:"string"}}],!1;var q=l===e}else var q=!0;if(q){if(A.
-bytes!==void 0){let c=A.bytes;const l=e;if(!(typeof c=="number"&&!(c%1)&&!isNaN(c)&&isFinite(c)))return ie.errors=[{instancePath:i+
-"/files/"+U+"/bytes",schemaPath:"#/properties/files/items/properties/bytes/type",keyword:"type",params:{type:"integer"}}],
-!1;if(e===l&&typeof c=="number"&&isFinite(c)&&(c<1||isNaN(c)))return ie.errors=[{instancePath:i+"/files/"+U+"/bytes",schemaPath:"\
-#/properties/files/items/properties/bytes/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1;var q=l===e}else
-var q=!0;if(q)if(A.chunks!==void 0){let c=A.chunks;const l=e;if(!(typeof c=="number"&&!(c%1)&&!isNaN(c)&&isFinite(c)))return ie.
-errors=[{instancePath:i+"/files/"+U+"/chunks",schemaPath:"#/properties/files/items/properties/chunks/type",keyword:"type",
-params:{type:"integer"}}],!1;if(e===l&&typeof c=="number"&&isFinite(c)){if(c>4096||isNaN(c))return ie.errors=[{instancePath:i+
-"/files/"+U+"/chunks",schemaPath:"#/properties/files/items/properties/chunks/maximum",keyword:"maximum",params:{comparison:"\
-<=",limit:4096}}],!1;if(c<1||isNaN(c))return ie.errors=[{instancePath:i+"/files/"+U+"/chunks",schemaPath:"#/properties/f\
-iles/items/properties/chunks/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1}var q=l===e}else var q=!0}}}}}else
-return ie.errors=[{instancePath:i+"/files/"+U,schemaPath:"#/properties/files/items/type",keyword:"type",params:{type:"ob\
-ject"}}],!1;var z=m===e;if(!z)break}}}else return ie.errors=[{instancePath:i+"/files",schemaPath:"#/properties/files/typ\
-e",keyword:"type",params:{type:"array"}}],!1;var a=S===e}else var a=!0;if(a)if(s.thumbnail!==void 0){let g=s.thumbnail;const S=e;
-if(e===S)if(typeof g=="string"){if(!je.test(g))return ie.errors=[{instancePath:i+"/thumbnail",schemaPath:"#/properties/t\
-humbnail/pattern",keyword:"pattern",params:{pattern:"^data:image/jpeg;base64,"}}],!1}else return ie.errors=[{instancePath:i+
-"/thumbnail",schemaPath:"#/properties/thumbnail/type",keyword:"type",params:{type:"string"}}],!1;var a=S===e}else var a=!0}}}}}}}}else
-return ie.errors=[{instancePath:i,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return ie.errors=r,e===
+[{instancePath:s+"/capturedAt",schemaPath:"#/properties/capturedAt/type",keyword:"type",params:{type:"number"}}],!1;var a=_===
+e}else var a=!0;if(a){if(t.source!==void 0){let b=t.source;const _=e;if(e===_)if(typeof b=="string"){if(oe(b)>200)return ie.
+errors=[{instancePath:s+"/source",schemaPath:"#/properties/source/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else
+return ie.errors=[{instancePath:s+"/source",schemaPath:"#/properties/source/type",keyword:"type",params:{type:"string"}}],
+!1;var a=_===e}else var a=!0;if(a){if(t.summary!==void 0){let b=t.summary;const _=e;if(e===_)if(typeof b=="string"){if(oe(
+b)>200)return ie.errors=[{instancePath:s+"/summary",schemaPath:"#/properties/summary/maxLength",keyword:"maxLength",params:{
+limit:200}}],!1}else return ie.errors=[{instancePath:s+"/summary",schemaPath:"#/properties/summary/type",keyword:"type",
+params:{type:"string"}}],!1;var a=_===e}else var a=!0;if(a){if(t.files!==void 0){let b=t.files;const _=e;if(e===_)if(Array.
+isArray(b)){if(b.length>8)return ie.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/maxItems",keyword:"m\
+axItems",params:{limit:8}}],!1;if(b.length<1)return ie.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/m\
+inItems",keyword:"minItems",params:{limit:1}}],!1;{var S=!0;const w=b.length;for(let M=0;M<w;M++){let P=b[M];const B=e;if(e===
+B)if(P&&typeof P=="object"&&!Array.isArray(P)){let d;if(P.kind===void 0&&(d="kind")||P.name===void 0&&(d="name")||P.bytes===
+void 0&&(d="bytes")||P.chunks===void 0&&(d="chunks"))return ie.errors=[{instancePath:s+"/files/"+M,schemaPath:"#/propert\
+ies/files/items/required",keyword:"required",params:{missingProperty:d}}],!1;{const H=e;for(const u in P)if(!(u==="kind"||
+u==="name"||u==="bytes"||u==="chunks")){return ie.errors=[{instancePath:s+"/files/"+M,schemaPath:"#/properties/files/ite\
+ms/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:u}}],!1;break}if(H===e){if(P.kind!==void 0){
+let u=P.kind;const V=e;if(!(u==="dng"||u==="jpeg"||u==="tiff"||u==="png"||u==="webp"||u==="avif"||u==="heic"||u==="raw"))
+return ie.errors=[{instancePath:s+"/files/"+M+"/kind",schemaPath:"#/properties/files/items/properties/kind/enum",keyword:"\
+enum",params:{allowedValues:Se.properties.files.items.properties.kind.enum}}],!1;var A=V===e}else var A=!0;if(A){if(P.name!==
+void 0){let u=P.name;const V=e;if(e===V)if(typeof u=="string"){if(oe(u)>160)return ie.errors=[{instancePath:s+"/files/"+
+M+"/name",schemaPath:"#/properties/files/items/properties/name/maxLength",keyword:"maxLength",params:{limit:160}}],!1;if(oe(
+u)<1)return ie.errors=[{instancePath:s+"/files/"+M+"/name",schemaPath:"#/properties/files/items/properties/name/minLengt\
+h",keyword:"minLength",params:{limit:1}}],!1}else return ie.errors=[{instancePath:s+"/files/"+M+"/name",schemaPath:"#/pr\
+operties/files/items/properties/name/type",keyword:"type",params:{type:"string"}}],!1;var A=V===e}else var A=!0;if(A){if(P.
+bytes!==void 0){let u=P.bytes;const V=e;if(!(typeof u=="number"&&!(u%1)&&!isNaN(u)&&isFinite(u)))return ie.errors=[{instancePath:s+
+"/files/"+M+"/bytes",schemaPath:"#/properties/files/items/properties/bytes/type",keyword:"type",params:{type:"integer"}}],
+!1;if(e===V&&typeof u=="number"&&isFinite(u)&&(u<1||isNaN(u)))return ie.errors=[{instancePath:s+"/files/"+M+"/bytes",schemaPath:"\
+#/properties/files/items/properties/bytes/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1;var A=V===e}else
+var A=!0;if(A)if(P.chunks!==void 0){let u=P.chunks;const V=e;if(!(typeof u=="number"&&!(u%1)&&!isNaN(u)&&isFinite(u)))return ie.
+errors=[{instancePath:s+"/files/"+M+"/chunks",schemaPath:"#/properties/files/items/properties/chunks/type",keyword:"type",
+params:{type:"integer"}}],!1;if(e===V&&typeof u=="number"&&isFinite(u)){if(u>4096||isNaN(u))return ie.errors=[{instancePath:s+
+"/files/"+M+"/chunks",schemaPath:"#/properties/files/items/properties/chunks/maximum",keyword:"maximum",params:{comparison:"\
+<=",limit:4096}}],!1;if(u<1||isNaN(u))return ie.errors=[{instancePath:s+"/files/"+M+"/chunks",schemaPath:"#/properties/f\
+iles/items/properties/chunks/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1}var A=V===e}else var A=!0}}}}}else
+return ie.errors=[{instancePath:s+"/files/"+M,schemaPath:"#/properties/files/items/type",keyword:"type",params:{type:"ob\
+ject"}}],!1;var S=B===e;if(!S)break}}}else return ie.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/typ\
+e",keyword:"type",params:{type:"array"}}],!1;var a=_===e}else var a=!0;if(a)if(t.thumbnail!==void 0){let b=t.thumbnail;const _=e;
+if(e===_)if(typeof b=="string"){if(!je.test(b))return ie.errors=[{instancePath:s+"/thumbnail",schemaPath:"#/properties/t\
+humbnail/pattern",keyword:"pattern",params:{pattern:"^data:image/jpeg;base64,"}}],!1}else return ie.errors=[{instancePath:s+
+"/thumbnail",schemaPath:"#/properties/thumbnail/type",keyword:"type",params:{type:"string"}}],!1;var a=_===e}else var a=!0}}}}}}}}else
+return ie.errors=[{instancePath:s,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return ie.errors=r,e===
 0}const De=me,_e={$id:"velmo/camera-light/1",type:"object",properties:{version:{const:1},response:{oneOf:[{type:"null"},
 {type:"array",minItems:3,maxItems:3,items:{type:"array",minItems:256,maxItems:256,items:{type:"number",minimum:0,maximum:1}}}]},
 measuredAt:{type:["number","null"]},greyStops:{type:"number",minimum:-4,maximum:4},evOffset:{type:["number","null"],minimum:-30,
-maximum:30}},required:["version","response","measuredAt","greyStops","evOffset"],additionalProperties:!1};function me(s,{
-instancePath:i="",parentData:ye,parentDataProperty:he,rootData:de=s}={}){let r=null,e=0;if(e===0)if(s&&typeof s=="object"&&
-!Array.isArray(s)){let J;if(s.version===void 0&&(J="version")||s.response===void 0&&(J="response")||s.measuredAt===void 0&&
-(J="measuredAt")||s.greyStops===void 0&&(J="greyStops")||s.evOffset===void 0&&(J="evOffset"))return me.errors=[{instancePath:i,
-schemaPath:"#/required",keyword:"required",params:{missingProperty:J}}],!1;{const g=e;for(const S in s)if(!(S==="version"||
-S==="response"||S==="measuredAt"||S==="greyStops"||S==="evOffset")){return me.errors=[{instancePath:i,schemaPath:"#/addi\
-tionalProperties",keyword:"additionalProperties",params:{additionalProperty:S}}],!1;break}if(g===e){if(s.version!==void 0){
-const S=e;if(s.version!==1)return me.errors=[{instancePath:i+"/version",schemaPath:"#/properties/version/const",keyword:"\
-const",params:{allowedValue:1}}],!1;var a=S===e}else var a=!0;if(a){if(s.response!==void 0){let S=s.response;const T=e,w=e;
-let U=!1,A=null;const m=e;if(S!==null){const x={instancePath:i+"/response",schemaPath:"#/properties/response/oneOf/0/typ\
-e",keyword:"type",params:{type:"null"}};r===null?r=[x]:r.push(x),e++}var V=m===e;V&&(U=!0,A=0);const F=e;if(e===F)if(Array.
-isArray(S))if(S.length>3){const x={instancePath:i+"/response",schemaPath:"#/properties/response/oneOf/1/maxItems",keyword:"\
-maxItems",params:{limit:3}};r===null?r=[x]:r.push(x),e++}else if(S.length<3){const x={instancePath:i+"/response",schemaPath:"\
-#/properties/response/oneOf/1/minItems",keyword:"minItems",params:{limit:3}};r===null?r=[x]:r.push(x),e++}else{var z=!0;
-const x=S.length;for(let c=0;c<x;c++){let l=S[c];const P=e;if(e===P)if(Array.isArray(l))if(l.length>256){const W={instancePath:i+
-"/response/"+c,schemaPath:"#/properties/response/oneOf/1/items/maxItems",keyword:"maxItems",params:{limit:256}};r===null?
-r=[W]:r.push(W),e++}else if(l.length<256){const W={instancePath:i+"/response/"+c,schemaPath:"#/properties/response/oneOf\
-/1/items/minItems",keyword:"minItems",params:{limit:256}};r===null?r=[W]:r.push(W),e++}else{var q=!0;const W=l.length;for(let I=0;I<
-W;I++){let X=l[I];const oe=e;if(e===oe)if(typeof X=="number"&&isFinite(X)){if(X>1||isNaN(X)){const G={instancePath:i+"/r\
-esponse/"+c+"/"+I,schemaPath:"#/properties/response/oneOf/1/items/items/maximum",keyword:"maximum",params:{comparison:"<\
-=",limit:1}};r===null?r=[G]:r.push(G),e++}else if(X<0||isNaN(X)){const G={instancePath:i+"/response/"+c+"/"+I,schemaPath:"\
-#/properties/response/oneOf/1/items/items/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[G]:r.
-push(G),e++}}else{const G={instancePath:i+"/response/"+c+"/"+I,schemaPath:"#/properties/response/oneOf/1/items/items/typ\
-e",keyword:"type",params:{type:"number"}};r===null?r=[G]:r.push(G),e++}var q=oe===e;if(!q)break}}else{const W={instancePath:i+
-"/response/"+c,schemaPath:"#/properties/response/oneOf/1/items/type",keyword:"type",params:{type:"array"}};r===null?r=[W]:
-r.push(W),e++}var z=P===e;if(!z)break}}else{const x={instancePath:i+"/response",schemaPath:"#/properties/response/oneOf/\
-1/type",keyword:"type",params:{type:"array"}};r===null?r=[x]:r.push(x),e++}var V=F===e;if(V&&U?(U=!1,A=[A,1]):V&&(U=!0,A=
-1),U)e=w,r!==null&&(w?r.length=w:r=null);else{const x={instancePath:i+"/response",schemaPath:"#/properties/response/oneO\
-f",keyword:"oneOf",params:{passingSchemas:A}};return r===null?r=[x]:r.push(x),e++,me.errors=r,!1}var a=T===e}else var a=!0;
-if(a){if(s.measuredAt!==void 0){let S=s.measuredAt;const T=e;if(!(typeof S=="number"&&isFinite(S))&&S!==null)return me.errors=
-[{instancePath:i+"/measuredAt",schemaPath:"#/properties/measuredAt/type",keyword:"type",params:{type:_e.properties.measuredAt.
-type}}],!1;var a=T===e}else var a=!0;if(a){if(s.greyStops!==void 0){let S=s.greyStops;const T=e;if(e===T)if(typeof S=="n\
-umber"&&isFinite(S)){if(S>4||isNaN(S))return me.errors=[{instancePath:i+"/greyStops",schemaPath:"#/properties/greyStops/\
-maximum",keyword:"maximum",params:{comparison:"<=",limit:4}}],!1;if(S<-4||isNaN(S))return me.errors=[{instancePath:i+"/g\
+maximum:30}},required:["version","response","measuredAt","greyStops","evOffset"],additionalProperties:!1};function me(t,{
+instancePath:s="",parentData:ye,parentDataProperty:he,rootData:de=t}={}){let r=null,e=0;if(e===0)if(t&&typeof t=="object"&&
+!Array.isArray(t)){let K;if(t.version===void 0&&(K="version")||t.response===void 0&&(K="response")||t.measuredAt===void 0&&
+(K="measuredAt")||t.greyStops===void 0&&(K="greyStops")||t.evOffset===void 0&&(K="evOffset"))return me.errors=[{instancePath:s,
+schemaPath:"#/required",keyword:"required",params:{missingProperty:K}}],!1;{const b=e;for(const _ in t)if(!(_==="version"||
+_==="response"||_==="measuredAt"||_==="greyStops"||_==="evOffset")){return me.errors=[{instancePath:s,schemaPath:"#/addi\
+tionalProperties",keyword:"additionalProperties",params:{additionalProperty:_}}],!1;break}if(b===e){if(t.version!==void 0){
+const _=e;if(t.version!==1)return me.errors=[{instancePath:s+"/version",schemaPath:"#/properties/version/const",keyword:"\
+const",params:{allowedValue:1}}],!1;var a=_===e}else var a=!0;if(a){if(t.response!==void 0){let _=t.response;const J=e,w=e;
+let M=!1,P=null;const B=e;if(_!==null){const H={instancePath:s+"/response",schemaPath:"#/properties/response/oneOf/0/typ\
+e",keyword:"type",params:{type:"null"}};r===null?r=[H]:r.push(H),e++}var F=B===e;F&&(M=!0,P=0);const m=e;if(e===m)if(Array.
+isArray(_))if(_.length>3){const H={instancePath:s+"/response",schemaPath:"#/properties/response/oneOf/1/maxItems",keyword:"\
+maxItems",params:{limit:3}};r===null?r=[H]:r.push(H),e++}else if(_.length<3){const H={instancePath:s+"/response",schemaPath:"\
+#/properties/response/oneOf/1/minItems",keyword:"minItems",params:{limit:3}};r===null?r=[H]:r.push(H),e++}else{var S=!0;
+const H=_.length;for(let u=0;u<H;u++){let V=_[u];const l=e;if(e===l)if(Array.isArray(V))if(V.length>256){const T={instancePath:s+
+"/response/"+u,schemaPath:"#/properties/response/oneOf/1/items/maxItems",keyword:"maxItems",params:{limit:256}};r===null?
+r=[T]:r.push(T),e++}else if(V.length<256){const T={instancePath:s+"/response/"+u,schemaPath:"#/properties/response/oneOf\
+/1/items/minItems",keyword:"minItems",params:{limit:256}};r===null?r=[T]:r.push(T),e++}else{var A=!0;const T=V.length;for(let R=0;R<
+T;R++){let G=V[R];const se=e;if(e===se)if(typeof G=="number"&&isFinite(G)){if(G>1||isNaN(G)){const re={instancePath:s+"/\
+response/"+u+"/"+R,schemaPath:"#/properties/response/oneOf/1/items/items/maximum",keyword:"maximum",params:{comparison:"\
+<=",limit:1}};r===null?r=[re]:r.push(re),e++}else if(G<0||isNaN(G)){const re={instancePath:s+"/response/"+u+"/"+R,schemaPath:"\
+#/properties/response/oneOf/1/items/items/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[re]:r.
+push(re),e++}}else{const re={instancePath:s+"/response/"+u+"/"+R,schemaPath:"#/properties/response/oneOf/1/items/items/t\
+ype",keyword:"type",params:{type:"number"}};r===null?r=[re]:r.push(re),e++}var A=se===e;if(!A)break}}else{const T={instancePath:s+
+"/response/"+u,schemaPath:"#/properties/response/oneOf/1/items/type",keyword:"type",params:{type:"array"}};r===null?r=[T]:
+r.push(T),e++}var S=l===e;if(!S)break}}else{const H={instancePath:s+"/response",schemaPath:"#/properties/response/oneOf/\
+1/type",keyword:"type",params:{type:"array"}};r===null?r=[H]:r.push(H),e++}var F=m===e;if(F&&M?(M=!1,P=[P,1]):F&&(M=!0,P=
+1),M)e=w,r!==null&&(w?r.length=w:r=null);else{const H={instancePath:s+"/response",schemaPath:"#/properties/response/oneO\
+f",keyword:"oneOf",params:{passingSchemas:P}};return r===null?r=[H]:r.push(H),e++,me.errors=r,!1}var a=J===e}else var a=!0;
+if(a){if(t.measuredAt!==void 0){let _=t.measuredAt;const J=e;if(!(typeof _=="number"&&isFinite(_))&&_!==null)return me.errors=
+[{instancePath:s+"/measuredAt",schemaPath:"#/properties/measuredAt/type",keyword:"type",params:{type:_e.properties.measuredAt.
+type}}],!1;var a=J===e}else var a=!0;if(a){if(t.greyStops!==void 0){let _=t.greyStops;const J=e;if(e===J)if(typeof _=="n\
+umber"&&isFinite(_)){if(_>4||isNaN(_))return me.errors=[{instancePath:s+"/greyStops",schemaPath:"#/properties/greyStops/\
+maximum",keyword:"maximum",params:{comparison:"<=",limit:4}}],!1;if(_<-4||isNaN(_))return me.errors=[{instancePath:s+"/g\
 reyStops",schemaPath:"#/properties/greyStops/minimum",keyword:"minimum",params:{comparison:">=",limit:-4}}],!1}else return me.
-errors=[{instancePath:i+"/greyStops",schemaPath:"#/properties/greyStops/type",keyword:"type",params:{type:"number"}}],!1;
-var a=T===e}else var a=!0;if(a)if(s.evOffset!==void 0){let S=s.evOffset;const T=e;if(!(typeof S=="number"&&isFinite(S))&&
-S!==null)return me.errors=[{instancePath:i+"/evOffset",schemaPath:"#/properties/evOffset/type",keyword:"type",params:{type:_e.
-properties.evOffset.type}}],!1;if(e===T&&typeof S=="number"&&isFinite(S)){if(S>30||isNaN(S))return me.errors=[{instancePath:i+
-"/evOffset",schemaPath:"#/properties/evOffset/maximum",keyword:"maximum",params:{comparison:"<=",limit:30}}],!1;if(S<-30||
-isNaN(S))return me.errors=[{instancePath:i+"/evOffset",schemaPath:"#/properties/evOffset/minimum",keyword:"minimum",params:{
-comparison:">=",limit:-30}}],!1}var a=T===e}else var a=!0}}}}}}else return me.errors=[{instancePath:i,schemaPath:"#/type",
+errors=[{instancePath:s+"/greyStops",schemaPath:"#/properties/greyStops/type",keyword:"type",params:{type:"number"}}],!1;
+var a=J===e}else var a=!0;if(a)if(t.evOffset!==void 0){let _=t.evOffset;const J=e;if(!(typeof _=="number"&&isFinite(_))&&
+_!==null)return me.errors=[{instancePath:s+"/evOffset",schemaPath:"#/properties/evOffset/type",keyword:"type",params:{type:_e.
+properties.evOffset.type}}],!1;if(e===J&&typeof _=="number"&&isFinite(_)){if(_>30||isNaN(_))return me.errors=[{instancePath:s+
+"/evOffset",schemaPath:"#/properties/evOffset/maximum",keyword:"maximum",params:{comparison:"<=",limit:30}}],!1;if(_<-30||
+isNaN(_))return me.errors=[{instancePath:s+"/evOffset",schemaPath:"#/properties/evOffset/minimum",keyword:"minimum",params:{
+comparison:">=",limit:-30}}],!1}var a=J===e}else var a=!0}}}}}}else return me.errors=[{instancePath:s,schemaPath:"#/type",
 keyword:"type",params:{type:"object"}}],!1;return me.errors=r,e===0}const He=Pe,Ie={$id:"velmo/camera-choice/1",oneOf:[{
 type:"object",properties:{device:{const:"simulated"},scene:{type:"string",maxLength:64}},required:["device","scene"],additionalProperties:!1},
 {type:"object",properties:{device:{const:"browser"},camera:{type:"object",properties:{id:{type:"string",maxLength:512},label:{
 type:"string",maxLength:512}},required:["id","label"],additionalProperties:!1},size:{type:"object",properties:{width:{type:"\
 integer",minimum:16,maximum:16384},height:{type:"integer",minimum:16,maximum:16384}},required:["width","height"],additionalProperties:!1}},
-required:["device"],additionalProperties:!1}]};function Pe(s,{instancePath:i="",parentData:ye,parentDataProperty:he,rootData:de=s}={}){
-let r=null,e=0;const a=e;let z=!1,q=null;const V=e;if(e===V)if(s&&typeof s=="object"&&!Array.isArray(s)){let A;if(s.device===
-void 0&&(A="device")||s.scene===void 0&&(A="scene")){const m={instancePath:i,schemaPath:"#/oneOf/0/required",keyword:"re\
-quired",params:{missingProperty:A}};r===null?r=[m]:r.push(m),e++}else{const m=e;for(const F in s)if(!(F==="device"||F===
-"scene")){const d={instancePath:i,schemaPath:"#/oneOf/0/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:F}};
-r===null?r=[d]:r.push(d),e++;break}if(m===e){if(s.device!==void 0){const F=e;if(s.device!=="simulated"){const d={instancePath:i+
+required:["device"],additionalProperties:!1}]};function Pe(t,{instancePath:s="",parentData:ye,parentDataProperty:he,rootData:de=t}={}){
+let r=null,e=0;const a=e;let S=!1,A=null;const F=e;if(e===F)if(t&&typeof t=="object"&&!Array.isArray(t)){let P;if(t.device===
+void 0&&(P="device")||t.scene===void 0&&(P="scene")){const B={instancePath:s,schemaPath:"#/oneOf/0/required",keyword:"re\
+quired",params:{missingProperty:P}};r===null?r=[B]:r.push(B),e++}else{const B=e;for(const m in t)if(!(m==="device"||m===
+"scene")){const d={instancePath:s,schemaPath:"#/oneOf/0/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:m}};
+r===null?r=[d]:r.push(d),e++;break}if(B===e){if(t.device!==void 0){const m=e;if(t.device!=="simulated"){const d={instancePath:s+
 "/device",schemaPath:"#/oneOf/0/properties/device/const",keyword:"const",params:{allowedValue:"simulated"}};r===null?r=[
-d]:r.push(d),e++}var J=F===e}else var J=!0;if(J)if(s.scene!==void 0){let F=s.scene;const d=e;if(e===d)if(typeof F=="stri\
-ng"){if(te(F)>64){const c={instancePath:i+"/scene",schemaPath:"#/oneOf/0/properties/scene/maxLength",keyword:"maxLength",
-params:{limit:64}};r===null?r=[c]:r.push(c),e++}}else{const c={instancePath:i+"/scene",schemaPath:"#/oneOf/0/properties/\
-scene/type",keyword:"type",params:{type:"string"}};r===null?r=[c]:r.push(c),e++}var J=d===e}else var J=!0}}}else{const A={
-instancePath:i,schemaPath:"#/oneOf/0/type",keyword:"type",params:{type:"object"}};r===null?r=[A]:r.push(A),e++}var U=V===
-e;U&&(z=!0,q=0);const g=e;if(e===g)if(s&&typeof s=="object"&&!Array.isArray(s)){let A;if(s.device===void 0&&(A="device")){
-const m={instancePath:i,schemaPath:"#/oneOf/1/required",keyword:"required",params:{missingProperty:A}};r===null?r=[m]:r.
-push(m),e++}else{const m=e;for(const F in s)if(!(F==="device"||F==="camera"||F==="size")){const d={instancePath:i,schemaPath:"\
-#/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:F}};r===null?r=[d]:r.push(d),e++;
-break}if(m===e){if(s.device!==void 0){const F=e;if(s.device!=="browser"){const d={instancePath:i+"/device",schemaPath:"#\
-/oneOf/1/properties/device/const",keyword:"const",params:{allowedValue:"browser"}};r===null?r=[d]:r.push(d),e++}var S=F===
-e}else var S=!0;if(S){if(s.camera!==void 0){let F=s.camera;const d=e;if(e===d)if(F&&typeof F=="object"&&!Array.isArray(F)){
-let c;if(F.id===void 0&&(c="id")||F.label===void 0&&(c="label")){const l={instancePath:i+"/camera",schemaPath:"#/oneOf/1\
-/properties/camera/required",keyword:"required",params:{missingProperty:c}};r===null?r=[l]:r.push(l),e++}else{const l=e;
-for(const P in F)if(!(P==="id"||P==="label")){const R={instancePath:i+"/camera",schemaPath:"#/oneOf/1/properties/camera/\
-additionalProperties",keyword:"additionalProperties",params:{additionalProperty:P}};r===null?r=[R]:r.push(R),e++;break}if(l===
-e){if(F.id!==void 0){let P=F.id;const R=e;if(e===R)if(typeof P=="string"){if(te(P)>512){const W={instancePath:i+"/camera\
+d]:r.push(d),e++}var K=m===e}else var K=!0;if(K)if(t.scene!==void 0){let m=t.scene;const d=e;if(e===d)if(typeof m=="stri\
+ng"){if(oe(m)>64){const u={instancePath:s+"/scene",schemaPath:"#/oneOf/0/properties/scene/maxLength",keyword:"maxLength",
+params:{limit:64}};r===null?r=[u]:r.push(u),e++}}else{const u={instancePath:s+"/scene",schemaPath:"#/oneOf/0/properties/\
+scene/type",keyword:"type",params:{type:"string"}};r===null?r=[u]:r.push(u),e++}var K=d===e}else var K=!0}}}else{const P={
+instancePath:s,schemaPath:"#/oneOf/0/type",keyword:"type",params:{type:"object"}};r===null?r=[P]:r.push(P),e++}var M=F===
+e;M&&(S=!0,A=0);const b=e;if(e===b)if(t&&typeof t=="object"&&!Array.isArray(t)){let P;if(t.device===void 0&&(P="device")){
+const B={instancePath:s,schemaPath:"#/oneOf/1/required",keyword:"required",params:{missingProperty:P}};r===null?r=[B]:r.
+push(B),e++}else{const B=e;for(const m in t)if(!(m==="device"||m==="camera"||m==="size")){const d={instancePath:s,schemaPath:"\
+#/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:m}};r===null?r=[d]:r.push(d),e++;
+break}if(B===e){if(t.device!==void 0){const m=e;if(t.device!=="browser"){const d={instancePath:s+"/device",schemaPath:"#\
+/oneOf/1/properties/device/const",keyword:"const",params:{allowedValue:"browser"}};r===null?r=[d]:r.push(d),e++}var _=m===
+e}else var _=!0;if(_){if(t.camera!==void 0){let m=t.camera;const d=e;if(e===d)if(m&&typeof m=="object"&&!Array.isArray(m)){
+let u;if(m.id===void 0&&(u="id")||m.label===void 0&&(u="label")){const V={instancePath:s+"/camera",schemaPath:"#/oneOf/1\
+/properties/camera/required",keyword:"required",params:{missingProperty:u}};r===null?r=[V]:r.push(V),e++}else{const V=e;
+for(const l in m)if(!(l==="id"||l==="label")){const N={instancePath:s+"/camera",schemaPath:"#/oneOf/1/properties/camera/\
+additionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}};r===null?r=[N]:r.push(N),e++;break}if(V===
+e){if(m.id!==void 0){let l=m.id;const N=e;if(e===N)if(typeof l=="string"){if(oe(l)>512){const T={instancePath:s+"/camera\
 /id",schemaPath:"#/oneOf/1/properties/camera/properties/id/maxLength",keyword:"maxLength",params:{limit:512}};r===null?r=
-[W]:r.push(W),e++}}else{const W={instancePath:i+"/camera/id",schemaPath:"#/oneOf/1/properties/camera/properties/id/type",
-keyword:"type",params:{type:"string"}};r===null?r=[W]:r.push(W),e++}var T=R===e}else var T=!0;if(T)if(F.label!==void 0){
-let P=F.label;const R=e;if(e===R)if(typeof P=="string"){if(te(P)>512){const I={instancePath:i+"/camera/label",schemaPath:"\
-#/oneOf/1/properties/camera/properties/label/maxLength",keyword:"maxLength",params:{limit:512}};r===null?r=[I]:r.push(I),
-e++}}else{const I={instancePath:i+"/camera/label",schemaPath:"#/oneOf/1/properties/camera/properties/label/type",keyword:"\
-type",params:{type:"string"}};r===null?r=[I]:r.push(I),e++}var T=R===e}else var T=!0}}}else{const c={instancePath:i+"/ca\
-mera",schemaPath:"#/oneOf/1/properties/camera/type",keyword:"type",params:{type:"object"}};r===null?r=[c]:r.push(c),e++}
-var S=d===e}else var S=!0;if(S)if(s.size!==void 0){let F=s.size;const d=e;if(e===d)if(F&&typeof F=="object"&&!Array.isArray(
-F)){let c;if(F.width===void 0&&(c="width")||F.height===void 0&&(c="height")){const l={instancePath:i+"/size",schemaPath:"\
-#/oneOf/1/properties/size/required",keyword:"required",params:{missingProperty:c}};r===null?r=[l]:r.push(l),e++}else{const l=e;
-for(const P in F)if(!(P==="width"||P==="height")){const R={instancePath:i+"/size",schemaPath:"#/oneOf/1/properties/size/\
-additionalProperties",keyword:"additionalProperties",params:{additionalProperty:P}};r===null?r=[R]:r.push(R),e++;break}if(l===
-e){if(F.width!==void 0){let P=F.width;const R=e;if(!(typeof P=="number"&&!(P%1)&&!isNaN(P)&&isFinite(P))){const W={instancePath:i+
+[T]:r.push(T),e++}}else{const T={instancePath:s+"/camera/id",schemaPath:"#/oneOf/1/properties/camera/properties/id/type",
+keyword:"type",params:{type:"string"}};r===null?r=[T]:r.push(T),e++}var J=N===e}else var J=!0;if(J)if(m.label!==void 0){
+let l=m.label;const N=e;if(e===N)if(typeof l=="string"){if(oe(l)>512){const R={instancePath:s+"/camera/label",schemaPath:"\
+#/oneOf/1/properties/camera/properties/label/maxLength",keyword:"maxLength",params:{limit:512}};r===null?r=[R]:r.push(R),
+e++}}else{const R={instancePath:s+"/camera/label",schemaPath:"#/oneOf/1/properties/camera/properties/label/type",keyword:"\
+type",params:{type:"string"}};r===null?r=[R]:r.push(R),e++}var J=N===e}else var J=!0}}}else{const u={instancePath:s+"/ca\
+mera",schemaPath:"#/oneOf/1/properties/camera/type",keyword:"type",params:{type:"object"}};r===null?r=[u]:r.push(u),e++}
+var _=d===e}else var _=!0;if(_)if(t.size!==void 0){let m=t.size;const d=e;if(e===d)if(m&&typeof m=="object"&&!Array.isArray(
+m)){let u;if(m.width===void 0&&(u="width")||m.height===void 0&&(u="height")){const V={instancePath:s+"/size",schemaPath:"\
+#/oneOf/1/properties/size/required",keyword:"required",params:{missingProperty:u}};r===null?r=[V]:r.push(V),e++}else{const V=e;
+for(const l in m)if(!(l==="width"||l==="height")){const N={instancePath:s+"/size",schemaPath:"#/oneOf/1/properties/size/\
+additionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}};r===null?r=[N]:r.push(N),e++;break}if(V===
+e){if(m.width!==void 0){let l=m.width;const N=e;if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(l))){const T={instancePath:s+
 "/size/width",schemaPath:"#/oneOf/1/properties/size/properties/width/type",keyword:"type",params:{type:"integer"}};r===null?
-r=[W]:r.push(W),e++}if(e===R&&typeof P=="number"&&isFinite(P)){if(P>16384||isNaN(P)){const W={instancePath:i+"/size/widt\
+r=[T]:r.push(T),e++}if(e===N&&typeof l=="number"&&isFinite(l)){if(l>16384||isNaN(l)){const T={instancePath:s+"/size/widt\
 h",schemaPath:"#/oneOf/1/properties/size/properties/width/maximum",keyword:"maximum",params:{comparison:"<=",limit:16384}};
-r===null?r=[W]:r.push(W),e++}else if(P<16||isNaN(P)){const W={instancePath:i+"/size/width",schemaPath:"#/oneOf/1/propert\
-ies/size/properties/width/minimum",keyword:"minimum",params:{comparison:">=",limit:16}};r===null?r=[W]:r.push(W),e++}}var w=R===
-e}else var w=!0;if(w)if(F.height!==void 0){let P=F.height;const R=e;if(!(typeof P=="number"&&!(P%1)&&!isNaN(P)&&isFinite(
-P))){const I={instancePath:i+"/size/height",schemaPath:"#/oneOf/1/properties/size/properties/height/type",keyword:"type",
-params:{type:"integer"}};r===null?r=[I]:r.push(I),e++}if(e===R&&typeof P=="number"&&isFinite(P)){if(P>16384||isNaN(P)){const I={
-instancePath:i+"/size/height",schemaPath:"#/oneOf/1/properties/size/properties/height/maximum",keyword:"maximum",params:{
-comparison:"<=",limit:16384}};r===null?r=[I]:r.push(I),e++}else if(P<16||isNaN(P)){const I={instancePath:i+"/size/height",
+r===null?r=[T]:r.push(T),e++}else if(l<16||isNaN(l)){const T={instancePath:s+"/size/width",schemaPath:"#/oneOf/1/propert\
+ies/size/properties/width/minimum",keyword:"minimum",params:{comparison:">=",limit:16}};r===null?r=[T]:r.push(T),e++}}var w=N===
+e}else var w=!0;if(w)if(m.height!==void 0){let l=m.height;const N=e;if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(
+l))){const R={instancePath:s+"/size/height",schemaPath:"#/oneOf/1/properties/size/properties/height/type",keyword:"type",
+params:{type:"integer"}};r===null?r=[R]:r.push(R),e++}if(e===N&&typeof l=="number"&&isFinite(l)){if(l>16384||isNaN(l)){const R={
+instancePath:s+"/size/height",schemaPath:"#/oneOf/1/properties/size/properties/height/maximum",keyword:"maximum",params:{
+comparison:"<=",limit:16384}};r===null?r=[R]:r.push(R),e++}else if(l<16||isNaN(l)){const R={instancePath:s+"/size/height",
 schemaPath:"#/oneOf/1/properties/size/properties/height/minimum",keyword:"minimum",params:{comparison:">=",limit:16}};r===
-null?r=[I]:r.push(I),e++}}var w=R===e}else var w=!0}}}else{const c={instancePath:i+"/size",schemaPath:"#/oneOf/1/propert\
-ies/size/type",keyword:"type",params:{type:"object"}};r===null?r=[c]:r.push(c),e++}var S=d===e}else var S=!0}}}}else{const A={
-instancePath:i,schemaPath:"#/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[A]:r.push(A),e++}var U=g===
-e;if(U&&z?(z=!1,q=[q,1]):U&&(z=!0,q=1),z)e=a,r!==null&&(a?r.length=a:r=null);else{const A={instancePath:i,schemaPath:"#/\
-oneOf",keyword:"oneOf",params:{passingSchemas:q}};return r===null?r=[A]:r.push(A),e++,Pe.errors=r,!1}return Pe.errors=r,
-e===0}const Ee=se,Ne={$id:"velmo/decision/1",type:"object",properties:{version:{const:1},roll:{type:"string",maxLength:200},
+null?r=[R]:r.push(R),e++}}var w=N===e}else var w=!0}}}else{const u={instancePath:s+"/size",schemaPath:"#/oneOf/1/propert\
+ies/size/type",keyword:"type",params:{type:"object"}};r===null?r=[u]:r.push(u),e++}var _=d===e}else var _=!0}}}}else{const P={
+instancePath:s,schemaPath:"#/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[P]:r.push(P),e++}var M=b===
+e;if(M&&S?(S=!1,A=[A,1]):M&&(S=!0,A=1),S)e=a,r!==null&&(a?r.length=a:r=null);else{const P={instancePath:s,schemaPath:"#/\
+oneOf",keyword:"oneOf",params:{passingSchemas:A}};return r===null?r=[P]:r.push(P),e++,Pe.errors=r,!1}return Pe.errors=r,
+e===0}const Ee=te,Ne={$id:"velmo/decision/1",type:"object",properties:{version:{const:1},roll:{type:"string",maxLength:200},
 choice:{enum:["kept","dropped",null]},reframe:{type:"object",properties:{quarters:{enum:[0,1,2,3]},tilt:{type:"integer",
 minimum:-450,maximum:450},crop:{type:"object",properties:{x:{type:"number",minimum:-1,maximum:2},y:{type:"number",minimum:-1,
 maximum:2},width:{type:"number",minimum:.001,maximum:2},height:{type:"number",minimum:.001,maximum:2}},required:["x","y",
 "width","height"],additionalProperties:!1}},required:["quarters","tilt","crop"],additionalProperties:!1}},required:["ver\
-sion","roll","choice"],additionalProperties:!1};function se(s,{instancePath:i="",parentData:ye,parentDataProperty:he,rootData:de=s}={}){
-let r=null,e=0;if(e===0)if(s&&typeof s=="object"&&!Array.isArray(s)){let V;if(s.version===void 0&&(V="version")||s.roll===
-void 0&&(V="roll")||s.choice===void 0&&(V="choice"))return se.errors=[{instancePath:i,schemaPath:"#/required",keyword:"r\
-equired",params:{missingProperty:V}}],!1;{const J=e;for(const g in s)if(!(g==="version"||g==="roll"||g==="choice"||g==="\
-reframe")){return se.errors=[{instancePath:i,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{
-additionalProperty:g}}],!1;break}if(J===e){if(s.version!==void 0){const g=e;if(s.version!==1)return se.errors=[{instancePath:i+
-"/version",schemaPath:"#/properties/version/const",keyword:"const",params:{allowedValue:1}}],!1;var a=g===e}else var a=!0;
-if(a){if(s.roll!==void 0){let g=s.roll;const S=e;if(e===S)if(typeof g=="string"){if(te(g)>200)return se.errors=[{instancePath:i+
-"/roll",schemaPath:"#/properties/roll/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else return se.errors=[{instancePath:i+
-"/roll",schemaPath:"#/properties/roll/type",keyword:"type",params:{type:"string"}}],!1;var a=S===e}else var a=!0;if(a){if(s.
-choice!==void 0){let g=s.choice;const S=e;if(!(g==="kept"||g==="dropped"||g===null))return se.errors=[{instancePath:i+"/\
-choice",schemaPath:"#/properties/choice/enum",keyword:"enum",params:{allowedValues:Ne.properties.choice.enum}}],!1;var a=S===
-e}else var a=!0;if(a)if(s.reframe!==void 0){let g=s.reframe;const S=e;if(e===S)if(g&&typeof g=="object"&&!Array.isArray(
-g)){let w;if(g.quarters===void 0&&(w="quarters")||g.tilt===void 0&&(w="tilt")||g.crop===void 0&&(w="crop"))return se.errors=
-[{instancePath:i+"/reframe",schemaPath:"#/properties/reframe/required",keyword:"required",params:{missingProperty:w}}],!1;
-{const U=e;for(const A in g)if(!(A==="quarters"||A==="tilt"||A==="crop")){return se.errors=[{instancePath:i+"/reframe",schemaPath:"\
-#/properties/reframe/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:A}}],!1;break}if(U===
-e){if(g.quarters!==void 0){let A=g.quarters;const m=e;if(!(A===0||A===1||A===2||A===3))return se.errors=[{instancePath:i+
+sion","roll","choice"],additionalProperties:!1};function te(t,{instancePath:s="",parentData:ye,parentDataProperty:he,rootData:de=t}={}){
+let r=null,e=0;if(e===0)if(t&&typeof t=="object"&&!Array.isArray(t)){let F;if(t.version===void 0&&(F="version")||t.roll===
+void 0&&(F="roll")||t.choice===void 0&&(F="choice"))return te.errors=[{instancePath:s,schemaPath:"#/required",keyword:"r\
+equired",params:{missingProperty:F}}],!1;{const K=e;for(const b in t)if(!(b==="version"||b==="roll"||b==="choice"||b==="\
+reframe")){return te.errors=[{instancePath:s,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{
+additionalProperty:b}}],!1;break}if(K===e){if(t.version!==void 0){const b=e;if(t.version!==1)return te.errors=[{instancePath:s+
+"/version",schemaPath:"#/properties/version/const",keyword:"const",params:{allowedValue:1}}],!1;var a=b===e}else var a=!0;
+if(a){if(t.roll!==void 0){let b=t.roll;const _=e;if(e===_)if(typeof b=="string"){if(oe(b)>200)return te.errors=[{instancePath:s+
+"/roll",schemaPath:"#/properties/roll/maxLength",keyword:"maxLength",params:{limit:200}}],!1}else return te.errors=[{instancePath:s+
+"/roll",schemaPath:"#/properties/roll/type",keyword:"type",params:{type:"string"}}],!1;var a=_===e}else var a=!0;if(a){if(t.
+choice!==void 0){let b=t.choice;const _=e;if(!(b==="kept"||b==="dropped"||b===null))return te.errors=[{instancePath:s+"/\
+choice",schemaPath:"#/properties/choice/enum",keyword:"enum",params:{allowedValues:Ne.properties.choice.enum}}],!1;var a=_===
+e}else var a=!0;if(a)if(t.reframe!==void 0){let b=t.reframe;const _=e;if(e===_)if(b&&typeof b=="object"&&!Array.isArray(
+b)){let w;if(b.quarters===void 0&&(w="quarters")||b.tilt===void 0&&(w="tilt")||b.crop===void 0&&(w="crop"))return te.errors=
+[{instancePath:s+"/reframe",schemaPath:"#/properties/reframe/required",keyword:"required",params:{missingProperty:w}}],!1;
+{const M=e;for(const P in b)if(!(P==="quarters"||P==="tilt"||P==="crop")){return te.errors=[{instancePath:s+"/reframe",schemaPath:"\
+#/properties/reframe/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:P}}],!1;break}if(M===
+e){if(b.quarters!==void 0){let P=b.quarters;const B=e;if(!(P===0||P===1||P===2||P===3))return te.errors=[{instancePath:s+
 "/reframe/quarters",schemaPath:"#/properties/reframe/properties/quarters/enum",keyword:"enum",params:{allowedValues:Ne.properties.
-reframe.properties.quarters.enum}}],!1;var z=m===e}else var z=!0;if(z){if(g.tilt!==void 0){let A=g.tilt;const m=e;if(!(typeof A==
-"number"&&!(A%1)&&!isNaN(A)&&isFinite(A)))return se.errors=[{instancePath:i+"/reframe/tilt",schemaPath:"#/properties/ref\
-rame/properties/tilt/type",keyword:"type",params:{type:"integer"}}],!1;if(e===m&&typeof A=="number"&&isFinite(A)){if(A>450||
-isNaN(A))return se.errors=[{instancePath:i+"/reframe/tilt",schemaPath:"#/properties/reframe/properties/tilt/maximum",keyword:"\
-maximum",params:{comparison:"<=",limit:450}}],!1;if(A<-450||isNaN(A))return se.errors=[{instancePath:i+"/reframe/tilt",schemaPath:"\
-#/properties/reframe/properties/tilt/minimum",keyword:"minimum",params:{comparison:">=",limit:-450}}],!1}var z=m===e}else
-var z=!0;if(z)if(g.crop!==void 0){let A=g.crop;const m=e;if(e===m)if(A&&typeof A=="object"&&!Array.isArray(A)){let d;if(A.
-x===void 0&&(d="x")||A.y===void 0&&(d="y")||A.width===void 0&&(d="width")||A.height===void 0&&(d="height"))return se.errors=
-[{instancePath:i+"/reframe/crop",schemaPath:"#/properties/reframe/properties/crop/required",keyword:"required",params:{missingProperty:d}}],
-!1;{const x=e;for(const c in A)if(!(c==="x"||c==="y"||c==="width"||c==="height")){return se.errors=[{instancePath:i+"/re\
+reframe.properties.quarters.enum}}],!1;var S=B===e}else var S=!0;if(S){if(b.tilt!==void 0){let P=b.tilt;const B=e;if(!(typeof P==
+"number"&&!(P%1)&&!isNaN(P)&&isFinite(P)))return te.errors=[{instancePath:s+"/reframe/tilt",schemaPath:"#/properties/ref\
+rame/properties/tilt/type",keyword:"type",params:{type:"integer"}}],!1;if(e===B&&typeof P=="number"&&isFinite(P)){if(P>450||
+isNaN(P))return te.errors=[{instancePath:s+"/reframe/tilt",schemaPath:"#/properties/reframe/properties/tilt/maximum",keyword:"\
+maximum",params:{comparison:"<=",limit:450}}],!1;if(P<-450||isNaN(P))return te.errors=[{instancePath:s+"/reframe/tilt",schemaPath:"\
+#/properties/reframe/properties/tilt/minimum",keyword:"minimum",params:{comparison:">=",limit:-450}}],!1}var S=B===e}else
+var S=!0;if(S)if(b.crop!==void 0){let P=b.crop;const B=e;if(e===B)if(P&&typeof P=="object"&&!Array.isArray(P)){let d;if(P.
+x===void 0&&(d="x")||P.y===void 0&&(d="y")||P.width===void 0&&(d="width")||P.height===void 0&&(d="height"))return te.errors=
+[{instancePath:s+"/reframe/crop",schemaPath:"#/properties/reframe/properties/crop/required",keyword:"required",params:{missingProperty:d}}],
+!1;{const H=e;for(const u in P)if(!(u==="x"||u==="y"||u==="width"||u==="height")){return te.errors=[{instancePath:s+"/re\
 frame/crop",schemaPath:"#/properties/reframe/properties/crop/additionalProperties",keyword:"additionalProperties",params:{
-additionalProperty:c}}],!1;break}if(x===e){if(A.x!==void 0){let c=A.x;const l=e;if(e===l)if(typeof c=="number"&&isFinite(
-c)){if(c>2||isNaN(c))return se.errors=[{instancePath:i+"/reframe/crop/x",schemaPath:"#/properties/reframe/properties/cro\
-p/properties/x/maximum",keyword:"maximum",params:{comparison:"<=",limit:2}}],!1;if(c<-1||isNaN(c))return se.errors=[{instancePath:i+
+additionalProperty:u}}],!1;break}if(H===e){if(P.x!==void 0){let u=P.x;const V=e;if(e===V)if(typeof u=="number"&&isFinite(
+u)){if(u>2||isNaN(u))return te.errors=[{instancePath:s+"/reframe/crop/x",schemaPath:"#/properties/reframe/properties/cro\
+p/properties/x/maximum",keyword:"maximum",params:{comparison:"<=",limit:2}}],!1;if(u<-1||isNaN(u))return te.errors=[{instancePath:s+
 "/reframe/crop/x",schemaPath:"#/properties/reframe/properties/crop/properties/x/minimum",keyword:"minimum",params:{comparison:"\
->=",limit:-1}}],!1}else return se.errors=[{instancePath:i+"/reframe/crop/x",schemaPath:"#/properties/reframe/properties/\
-crop/properties/x/type",keyword:"type",params:{type:"number"}}],!1;var q=l===e}else var q=!0;if(q){if(A.y!==void 0){let c=A.
-y;const l=e;if(e===l)if(typeof c=="number"&&isFinite(c)){if(c>2||isNaN(c))return se.errors=[{instancePath:i+"/reframe/cr\
+>=",limit:-1}}],!1}else return te.errors=[{instancePath:s+"/reframe/crop/x",schemaPath:"#/properties/reframe/properties/\
+crop/properties/x/type",keyword:"type",params:{type:"number"}}],!1;var A=V===e}else var A=!0;if(A){if(P.y!==void 0){let u=P.
+y;const V=e;if(e===V)if(typeof u=="number"&&isFinite(u)){if(u>2||isNaN(u))return te.errors=[{instancePath:s+"/reframe/cr\
 op/y",schemaPath:"#/properties/reframe/properties/crop/properties/y/maximum",keyword:"maximum",params:{comparison:"<=",limit:2}}],
-!1;if(c<-1||isNaN(c))return se.errors=[{instancePath:i+"/reframe/crop/y",schemaPath:"#/properties/reframe/properties/cro\
-p/properties/y/minimum",keyword:"minimum",params:{comparison:">=",limit:-1}}],!1}else return se.errors=[{instancePath:i+
+!1;if(u<-1||isNaN(u))return te.errors=[{instancePath:s+"/reframe/crop/y",schemaPath:"#/properties/reframe/properties/cro\
+p/properties/y/minimum",keyword:"minimum",params:{comparison:">=",limit:-1}}],!1}else return te.errors=[{instancePath:s+
 "/reframe/crop/y",schemaPath:"#/properties/reframe/properties/crop/properties/y/type",keyword:"type",params:{type:"numbe\
-r"}}],!1;var q=l===e}else var q=!0;if(q){if(A.width!==void 0){let c=A.width;const l=e;if(e===l)if(typeof c=="number"&&isFinite(
-c)){if(c>2||isNaN(c))return se.errors=[{instancePath:i+"/reframe/crop/width",schemaPath:"#/properties/reframe/properties\
-/crop/properties/width/maximum",keyword:"maximum",params:{comparison:"<=",limit:2}}],!1;if(c<.001||isNaN(c))return se.errors=
-[{instancePath:i+"/reframe/crop/width",schemaPath:"#/properties/reframe/properties/crop/properties/width/minimum",keyword:"\
-minimum",params:{comparison:">=",limit:.001}}],!1}else return se.errors=[{instancePath:i+"/reframe/crop/width",schemaPath:"\
-#/properties/reframe/properties/crop/properties/width/type",keyword:"type",params:{type:"number"}}],!1;var q=l===e}else var q=!0;
-if(q)if(A.height!==void 0){let c=A.height;const l=e;if(e===l)if(typeof c=="number"&&isFinite(c)){if(c>2||isNaN(c))return se.
-errors=[{instancePath:i+"/reframe/crop/height",schemaPath:"#/properties/reframe/properties/crop/properties/height/maximu\
-m",keyword:"maximum",params:{comparison:"<=",limit:2}}],!1;if(c<.001||isNaN(c))return se.errors=[{instancePath:i+"/refra\
+r"}}],!1;var A=V===e}else var A=!0;if(A){if(P.width!==void 0){let u=P.width;const V=e;if(e===V)if(typeof u=="number"&&isFinite(
+u)){if(u>2||isNaN(u))return te.errors=[{instancePath:s+"/reframe/crop/width",schemaPath:"#/properties/reframe/properties\
+/crop/properties/width/maximum",keyword:"maximum",params:{comparison:"<=",limit:2}}],!1;if(u<.001||isNaN(u))return te.errors=
+[{instancePath:s+"/reframe/crop/width",schemaPath:"#/properties/reframe/properties/crop/properties/width/minimum",keyword:"\
+minimum",params:{comparison:">=",limit:.001}}],!1}else return te.errors=[{instancePath:s+"/reframe/crop/width",schemaPath:"\
+#/properties/reframe/properties/crop/properties/width/type",keyword:"type",params:{type:"number"}}],!1;var A=V===e}else var A=!0;
+if(A)if(P.height!==void 0){let u=P.height;const V=e;if(e===V)if(typeof u=="number"&&isFinite(u)){if(u>2||isNaN(u))return te.
+errors=[{instancePath:s+"/reframe/crop/height",schemaPath:"#/properties/reframe/properties/crop/properties/height/maximu\
+m",keyword:"maximum",params:{comparison:"<=",limit:2}}],!1;if(u<.001||isNaN(u))return te.errors=[{instancePath:s+"/refra\
 me/crop/height",schemaPath:"#/properties/reframe/properties/crop/properties/height/minimum",keyword:"minimum",params:{comparison:"\
->=",limit:.001}}],!1}else return se.errors=[{instancePath:i+"/reframe/crop/height",schemaPath:"#/properties/reframe/prop\
-erties/crop/properties/height/type",keyword:"type",params:{type:"number"}}],!1;var q=l===e}else var q=!0}}}}}else return se.
-errors=[{instancePath:i+"/reframe/crop",schemaPath:"#/properties/reframe/properties/crop/type",keyword:"type",params:{type:"\
-object"}}],!1;var z=m===e}else var z=!0}}}}else return se.errors=[{instancePath:i+"/reframe",schemaPath:"#/properties/re\
-frame/type",keyword:"type",params:{type:"object"}}],!1;var a=S===e}else var a=!0}}}}}else return se.errors=[{instancePath:i,
-schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return se.errors=r,e===0}const Ue=fe,$e={$id:"velmo/roll/\
+>=",limit:.001}}],!1}else return te.errors=[{instancePath:s+"/reframe/crop/height",schemaPath:"#/properties/reframe/prop\
+erties/crop/properties/height/type",keyword:"type",params:{type:"number"}}],!1;var A=V===e}else var A=!0}}}}}else return te.
+errors=[{instancePath:s+"/reframe/crop",schemaPath:"#/properties/reframe/properties/crop/type",keyword:"type",params:{type:"\
+object"}}],!1;var S=B===e}else var S=!0}}}}else return te.errors=[{instancePath:s+"/reframe",schemaPath:"#/properties/re\
+frame/type",keyword:"type",params:{type:"object"}}],!1;var a=_===e}else var a=!0}}}}}else return te.errors=[{instancePath:s,
+schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return te.errors=r,e===0}const Ue=fe,$e={$id:"velmo/roll/\
 1",type:"object",properties:{version:{const:1},id:{type:"string",minLength:1,maxLength:200},name:{type:"string",minLength:1,
-maxLength:40},madeAt:{type:"number",minimum:0}},required:["version","id","name","madeAt"],additionalProperties:!1};function fe(s,{
-instancePath:i="",parentData:ye,parentDataProperty:he,rootData:de=s}={}){let r=null,e=0;if(e===0)if(s&&typeof s=="object"&&
-!Array.isArray(s)){let z;if(s.version===void 0&&(z="version")||s.id===void 0&&(z="id")||s.name===void 0&&(z="name")||s.madeAt===
-void 0&&(z="madeAt"))return fe.errors=[{instancePath:i,schemaPath:"#/required",keyword:"required",params:{missingProperty:z}}],
-!1;{const q=e;for(const V in s)if(!(V==="version"||V==="id"||V==="name"||V==="madeAt")){return fe.errors=[{instancePath:i,
-schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:V}}],!1;break}if(q===e){if(s.
-version!==void 0){const V=e;if(s.version!==1)return fe.errors=[{instancePath:i+"/version",schemaPath:"#/properties/versi\
-on/const",keyword:"const",params:{allowedValue:1}}],!1;var a=V===e}else var a=!0;if(a){if(s.id!==void 0){let V=s.id;const J=e;
-if(e===J)if(typeof V=="string"){if(te(V)>200)return fe.errors=[{instancePath:i+"/id",schemaPath:"#/properties/id/maxLeng\
-th",keyword:"maxLength",params:{limit:200}}],!1;if(te(V)<1)return fe.errors=[{instancePath:i+"/id",schemaPath:"#/propert\
-ies/id/minLength",keyword:"minLength",params:{limit:1}}],!1}else return fe.errors=[{instancePath:i+"/id",schemaPath:"#/p\
-roperties/id/type",keyword:"type",params:{type:"string"}}],!1;var a=J===e}else var a=!0;if(a){if(s.name!==void 0){let V=s.
-name;const J=e;if(e===J)if(typeof V=="string"){if(te(V)>40)return fe.errors=[{instancePath:i+"/name",schemaPath:"#/prope\
-rties/name/maxLength",keyword:"maxLength",params:{limit:40}}],!1;if(te(V)<1)return fe.errors=[{instancePath:i+"/name",schemaPath:"\
-#/properties/name/minLength",keyword:"minLength",params:{limit:1}}],!1}else return fe.errors=[{instancePath:i+"/name",schemaPath:"\
-#/properties/name/type",keyword:"type",params:{type:"string"}}],!1;var a=J===e}else var a=!0;if(a)if(s.madeAt!==void 0){
-let V=s.madeAt;const J=e;if(e===J)if(typeof V=="number"&&isFinite(V)){if(V<0||isNaN(V))return fe.errors=[{instancePath:i+
+maxLength:40},madeAt:{type:"number",minimum:0}},required:["version","id","name","madeAt"],additionalProperties:!1};function fe(t,{
+instancePath:s="",parentData:ye,parentDataProperty:he,rootData:de=t}={}){let r=null,e=0;if(e===0)if(t&&typeof t=="object"&&
+!Array.isArray(t)){let S;if(t.version===void 0&&(S="version")||t.id===void 0&&(S="id")||t.name===void 0&&(S="name")||t.madeAt===
+void 0&&(S="madeAt"))return fe.errors=[{instancePath:s,schemaPath:"#/required",keyword:"required",params:{missingProperty:S}}],
+!1;{const A=e;for(const F in t)if(!(F==="version"||F==="id"||F==="name"||F==="madeAt")){return fe.errors=[{instancePath:s,
+schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:F}}],!1;break}if(A===e){if(t.
+version!==void 0){const F=e;if(t.version!==1)return fe.errors=[{instancePath:s+"/version",schemaPath:"#/properties/versi\
+on/const",keyword:"const",params:{allowedValue:1}}],!1;var a=F===e}else var a=!0;if(a){if(t.id!==void 0){let F=t.id;const K=e;
+if(e===K)if(typeof F=="string"){if(oe(F)>200)return fe.errors=[{instancePath:s+"/id",schemaPath:"#/properties/id/maxLeng\
+th",keyword:"maxLength",params:{limit:200}}],!1;if(oe(F)<1)return fe.errors=[{instancePath:s+"/id",schemaPath:"#/propert\
+ies/id/minLength",keyword:"minLength",params:{limit:1}}],!1}else return fe.errors=[{instancePath:s+"/id",schemaPath:"#/p\
+roperties/id/type",keyword:"type",params:{type:"string"}}],!1;var a=K===e}else var a=!0;if(a){if(t.name!==void 0){let F=t.
+name;const K=e;if(e===K)if(typeof F=="string"){if(oe(F)>40)return fe.errors=[{instancePath:s+"/name",schemaPath:"#/prope\
+rties/name/maxLength",keyword:"maxLength",params:{limit:40}}],!1;if(oe(F)<1)return fe.errors=[{instancePath:s+"/name",schemaPath:"\
+#/properties/name/minLength",keyword:"minLength",params:{limit:1}}],!1}else return fe.errors=[{instancePath:s+"/name",schemaPath:"\
+#/properties/name/type",keyword:"type",params:{type:"string"}}],!1;var a=K===e}else var a=!0;if(a)if(t.madeAt!==void 0){
+let F=t.madeAt;const K=e;if(e===K)if(typeof F=="number"&&isFinite(F)){if(F<0||isNaN(F))return fe.errors=[{instancePath:s+
 "/madeAt",schemaPath:"#/properties/madeAt/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1}else return fe.
-errors=[{instancePath:i+"/madeAt",schemaPath:"#/properties/madeAt/type",keyword:"type",params:{type:"number"}}],!1;var a=J===
-e}else var a=!0}}}}}else return fe.errors=[{instancePath:i,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;
+errors=[{instancePath:s+"/madeAt",schemaPath:"#/properties/madeAt/type",keyword:"type",params:{type:"number"}}],!1;var a=K===
+e}else var a=!0}}}}}else return fe.errors=[{instancePath:s,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;
 return fe.errors=r,e===0}const Qe=ve,Ze={$id:"velmo/frame-marks/1",type:"object",properties:{version:{const:1},clips:{type:"\
 boolean"},zebra:{type:"boolean"},edges:{type:"boolean"}},required:["version","clips","zebra","edges"],additionalProperties:!1};
-function ve(s,{instancePath:i="",parentData:ye,parentDataProperty:he,rootData:de=s}={}){let r=null,e=0;if(e===0)if(s&&typeof s==
-"object"&&!Array.isArray(s)){let z;if(s.version===void 0&&(z="version")||s.clips===void 0&&(z="clips")||s.zebra===void 0&&
-(z="zebra")||s.edges===void 0&&(z="edges"))return ve.errors=[{instancePath:i,schemaPath:"#/required",keyword:"required",
-params:{missingProperty:z}}],!1;{const q=e;for(const V in s)if(!(V==="version"||V==="clips"||V==="zebra"||V==="edges")){
-return ve.errors=[{instancePath:i,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:V}}],
-!1;break}if(q===e){if(s.version!==void 0){const V=e;if(s.version!==1)return ve.errors=[{instancePath:i+"/version",schemaPath:"\
-#/properties/version/const",keyword:"const",params:{allowedValue:1}}],!1;var a=V===e}else var a=!0;if(a){if(s.clips!==void 0){
-const V=e;if(typeof s.clips!="boolean")return ve.errors=[{instancePath:i+"/clips",schemaPath:"#/properties/clips/type",keyword:"\
-type",params:{type:"boolean"}}],!1;var a=V===e}else var a=!0;if(a){if(s.zebra!==void 0){const V=e;if(typeof s.zebra!="bo\
-olean")return ve.errors=[{instancePath:i+"/zebra",schemaPath:"#/properties/zebra/type",keyword:"type",params:{type:"bool\
-ean"}}],!1;var a=V===e}else var a=!0;if(a)if(s.edges!==void 0){const V=e;if(typeof s.edges!="boolean")return ve.errors=[
-{instancePath:i+"/edges",schemaPath:"#/properties/edges/type",keyword:"type",params:{type:"boolean"}}],!1;var a=V===e}else
-var a=!0}}}}}else return ve.errors=[{instancePath:i,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return ve.
-errors=r,e===0}const Me=re,ce={$id:"velmo/kit/1",type:"object",properties:{version:{const:1},id:{type:"string",pattern:"\
+function ve(t,{instancePath:s="",parentData:ye,parentDataProperty:he,rootData:de=t}={}){let r=null,e=0;if(e===0)if(t&&typeof t==
+"object"&&!Array.isArray(t)){let S;if(t.version===void 0&&(S="version")||t.clips===void 0&&(S="clips")||t.zebra===void 0&&
+(S="zebra")||t.edges===void 0&&(S="edges"))return ve.errors=[{instancePath:s,schemaPath:"#/required",keyword:"required",
+params:{missingProperty:S}}],!1;{const A=e;for(const F in t)if(!(F==="version"||F==="clips"||F==="zebra"||F==="edges")){
+return ve.errors=[{instancePath:s,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:F}}],
+!1;break}if(A===e){if(t.version!==void 0){const F=e;if(t.version!==1)return ve.errors=[{instancePath:s+"/version",schemaPath:"\
+#/properties/version/const",keyword:"const",params:{allowedValue:1}}],!1;var a=F===e}else var a=!0;if(a){if(t.clips!==void 0){
+const F=e;if(typeof t.clips!="boolean")return ve.errors=[{instancePath:s+"/clips",schemaPath:"#/properties/clips/type",keyword:"\
+type",params:{type:"boolean"}}],!1;var a=F===e}else var a=!0;if(a){if(t.zebra!==void 0){const F=e;if(typeof t.zebra!="bo\
+olean")return ve.errors=[{instancePath:s+"/zebra",schemaPath:"#/properties/zebra/type",keyword:"type",params:{type:"bool\
+ean"}}],!1;var a=F===e}else var a=!0;if(a)if(t.edges!==void 0){const F=e;if(typeof t.edges!="boolean")return ve.errors=[
+{instancePath:s+"/edges",schemaPath:"#/properties/edges/type",keyword:"type",params:{type:"boolean"}}],!1;var a=F===e}else
+var a=!0}}}}}else return ve.errors=[{instancePath:s,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return ve.
+errors=r,e===0}const Me=ee,ce={$id:"velmo/kit/1",type:"object",properties:{version:{const:1},id:{type:"string",pattern:"\
 ^[a-z0-9-]{1,40}$"},name:{type:"string",minLength:1,maxLength:40,pattern:"\\S"},parts:{type:"array",items:{enum:["exposu\
 re","focus","white","rig","files","series","marks"]},minItems:1,uniqueItems:!0},settings:{$ref:"../settings/8"},monitors:{
 type:"object",properties:{over:{enum:["any","red","green","blue","off"]},overColour:{enum:["pink","white","black"]},under:{
@@ -1199,111 +1219,111 @@ type:"boolean"},allowedShare:{enum:[0,.001,.005,.02]},peaking:{enum:["focusing",
 "low","medium","high"]},peakingColour:{enum:["violet","white","blue"]}},required:["over","overColour","under","zebra","t\
 oneClicks","rawHistogram","logHeight","pictureHistogram","allowedShare","peaking","peakingStrength","peakingColour"],additionalProperties:!1}},
 required:["version","id","name","parts","settings","monitors"],additionalProperties:!1},qe=new RegExp("^[a-z0-9-]{1,40}$",
-"u"),ze=new RegExp("\\S","u");function re(s,{instancePath:i="",parentData:ye,parentDataProperty:he,rootData:de=s}={}){let r=null,
-e=0;if(e===0)if(s&&typeof s=="object"&&!Array.isArray(s)){let S;if(s.version===void 0&&(S="version")||s.id===void 0&&(S=
-"id")||s.name===void 0&&(S="name")||s.parts===void 0&&(S="parts")||s.settings===void 0&&(S="settings")||s.monitors===void 0&&
-(S="monitors"))return re.errors=[{instancePath:i,schemaPath:"#/required",keyword:"required",params:{missingProperty:S}}],
-!1;{const T=e;for(const w in s)if(!(w==="version"||w==="id"||w==="name"||w==="parts"||w==="settings"||w==="monitors")){return re.
-errors=[{instancePath:i,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:w}}],
-!1;break}if(T===e){if(s.version!==void 0){const w=e;if(s.version!==1)return re.errors=[{instancePath:i+"/version",schemaPath:"\
-#/properties/version/const",keyword:"const",params:{allowedValue:1}}],!1;var a=w===e}else var a=!0;if(a){if(s.id!==void 0){
-let w=s.id;const U=e;if(e===U)if(typeof w=="string"){if(!qe.test(w))return re.errors=[{instancePath:i+"/id",schemaPath:"\
-#/properties/id/pattern",keyword:"pattern",params:{pattern:"^[a-z0-9-]{1,40}$"}}],!1}else return re.errors=[{instancePath:i+
-"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type:"string"}}],!1;var a=U===e}else var a=!0;if(a){if(s.
-name!==void 0){let w=s.name;const U=e;if(e===U)if(typeof w=="string"){if(te(w)>40)return re.errors=[{instancePath:i+"/na\
-me",schemaPath:"#/properties/name/maxLength",keyword:"maxLength",params:{limit:40}}],!1;if(te(w)<1)return re.errors=[{instancePath:i+
-"/name",schemaPath:"#/properties/name/minLength",keyword:"minLength",params:{limit:1}}],!1;if(!ze.test(w))return re.errors=
-[{instancePath:i+"/name",schemaPath:"#/properties/name/pattern",keyword:"pattern",params:{pattern:"\\S"}}],!1}else return re.
-errors=[{instancePath:i+"/name",schemaPath:"#/properties/name/type",keyword:"type",params:{type:"string"}}],!1;var a=U===
-e}else var a=!0;if(a){if(s.parts!==void 0){let w=s.parts;const U=e;if(e===U)if(Array.isArray(w)){if(w.length<1)return re.
-errors=[{instancePath:i+"/parts",schemaPath:"#/properties/parts/minItems",keyword:"minItems",params:{limit:1}}],!1;{var z=!0;
-const m=w.length;for(let F=0;F<m;F++){let d=w[F];const x=e;if(!(d==="exposure"||d==="focus"||d==="white"||d==="rig"||d===
-"files"||d==="series"||d==="marks"))return re.errors=[{instancePath:i+"/parts/"+F,schemaPath:"#/properties/parts/items/e\
-num",keyword:"enum",params:{allowedValues:ce.properties.parts.items.enum}}],!1;var z=x===e;if(!z)break}if(z){let F=w.length,
-d;if(F>1){e:for(;F--;)for(d=F;d--;)if(Oe(w[F],w[d])){return re.errors=[{instancePath:i+"/parts",schemaPath:"#/properties\
-/parts/uniqueItems",keyword:"uniqueItems",params:{i:F,j:d}}],!1;break e}}}}}else return re.errors=[{instancePath:i+"/par\
-ts",schemaPath:"#/properties/parts/type",keyword:"type",params:{type:"array"}}],!1;var a=U===e}else var a=!0;if(a){if(s.
-settings!==void 0){const w=e;$(s.settings,{instancePath:i+"/settings",parentData:s,parentDataProperty:"settings",rootData:de})||
-(r=r===null?$.errors:r.concat($.errors),e=r.length);var a=w===e}else var a=!0;if(a)if(s.monitors!==void 0){let w=s.monitors;
-const U=e;if(e===U)if(w&&typeof w=="object"&&!Array.isArray(w)){let m;if(w.over===void 0&&(m="over")||w.overColour===void 0&&
-(m="overColour")||w.under===void 0&&(m="under")||w.zebra===void 0&&(m="zebra")||w.toneClicks===void 0&&(m="toneClicks")||
-w.rawHistogram===void 0&&(m="rawHistogram")||w.logHeight===void 0&&(m="logHeight")||w.pictureHistogram===void 0&&(m="pic\
-tureHistogram")||w.allowedShare===void 0&&(m="allowedShare")||w.peaking===void 0&&(m="peaking")||w.peakingStrength===void 0&&
-(m="peakingStrength")||w.peakingColour===void 0&&(m="peakingColour"))return re.errors=[{instancePath:i+"/monitors",schemaPath:"\
-#/properties/monitors/required",keyword:"required",params:{missingProperty:m}}],!1;{const F=e;for(const d in w)if(!we.call(
-ce.properties.monitors.properties,d)){return re.errors=[{instancePath:i+"/monitors",schemaPath:"#/properties/monitors/ad\
-ditionalProperties",keyword:"additionalProperties",params:{additionalProperty:d}}],!1;break}if(F===e){if(w.over!==void 0){
-let d=w.over;const x=e;if(!(d==="any"||d==="red"||d==="green"||d==="blue"||d==="off"))return re.errors=[{instancePath:i+
+"u"),ze=new RegExp("\\S","u");function ee(t,{instancePath:s="",parentData:ye,parentDataProperty:he,rootData:de=t}={}){let r=null,
+e=0;if(e===0)if(t&&typeof t=="object"&&!Array.isArray(t)){let _;if(t.version===void 0&&(_="version")||t.id===void 0&&(_=
+"id")||t.name===void 0&&(_="name")||t.parts===void 0&&(_="parts")||t.settings===void 0&&(_="settings")||t.monitors===void 0&&
+(_="monitors"))return ee.errors=[{instancePath:s,schemaPath:"#/required",keyword:"required",params:{missingProperty:_}}],
+!1;{const J=e;for(const w in t)if(!(w==="version"||w==="id"||w==="name"||w==="parts"||w==="settings"||w==="monitors")){return ee.
+errors=[{instancePath:s,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:w}}],
+!1;break}if(J===e){if(t.version!==void 0){const w=e;if(t.version!==1)return ee.errors=[{instancePath:s+"/version",schemaPath:"\
+#/properties/version/const",keyword:"const",params:{allowedValue:1}}],!1;var a=w===e}else var a=!0;if(a){if(t.id!==void 0){
+let w=t.id;const M=e;if(e===M)if(typeof w=="string"){if(!qe.test(w))return ee.errors=[{instancePath:s+"/id",schemaPath:"\
+#/properties/id/pattern",keyword:"pattern",params:{pattern:"^[a-z0-9-]{1,40}$"}}],!1}else return ee.errors=[{instancePath:s+
+"/id",schemaPath:"#/properties/id/type",keyword:"type",params:{type:"string"}}],!1;var a=M===e}else var a=!0;if(a){if(t.
+name!==void 0){let w=t.name;const M=e;if(e===M)if(typeof w=="string"){if(oe(w)>40)return ee.errors=[{instancePath:s+"/na\
+me",schemaPath:"#/properties/name/maxLength",keyword:"maxLength",params:{limit:40}}],!1;if(oe(w)<1)return ee.errors=[{instancePath:s+
+"/name",schemaPath:"#/properties/name/minLength",keyword:"minLength",params:{limit:1}}],!1;if(!ze.test(w))return ee.errors=
+[{instancePath:s+"/name",schemaPath:"#/properties/name/pattern",keyword:"pattern",params:{pattern:"\\S"}}],!1}else return ee.
+errors=[{instancePath:s+"/name",schemaPath:"#/properties/name/type",keyword:"type",params:{type:"string"}}],!1;var a=M===
+e}else var a=!0;if(a){if(t.parts!==void 0){let w=t.parts;const M=e;if(e===M)if(Array.isArray(w)){if(w.length<1)return ee.
+errors=[{instancePath:s+"/parts",schemaPath:"#/properties/parts/minItems",keyword:"minItems",params:{limit:1}}],!1;{var S=!0;
+const B=w.length;for(let m=0;m<B;m++){let d=w[m];const H=e;if(!(d==="exposure"||d==="focus"||d==="white"||d==="rig"||d===
+"files"||d==="series"||d==="marks"))return ee.errors=[{instancePath:s+"/parts/"+m,schemaPath:"#/properties/parts/items/e\
+num",keyword:"enum",params:{allowedValues:ce.properties.parts.items.enum}}],!1;var S=H===e;if(!S)break}if(S){let m=w.length,
+d;if(m>1){e:for(;m--;)for(d=m;d--;)if(Oe(w[m],w[d])){return ee.errors=[{instancePath:s+"/parts",schemaPath:"#/properties\
+/parts/uniqueItems",keyword:"uniqueItems",params:{i:m,j:d}}],!1;break e}}}}}else return ee.errors=[{instancePath:s+"/par\
+ts",schemaPath:"#/properties/parts/type",keyword:"type",params:{type:"array"}}],!1;var a=M===e}else var a=!0;if(a){if(t.
+settings!==void 0){const w=e;U(t.settings,{instancePath:s+"/settings",parentData:t,parentDataProperty:"settings",rootData:de})||
+(r=r===null?U.errors:r.concat(U.errors),e=r.length);var a=w===e}else var a=!0;if(a)if(t.monitors!==void 0){let w=t.monitors;
+const M=e;if(e===M)if(w&&typeof w=="object"&&!Array.isArray(w)){let B;if(w.over===void 0&&(B="over")||w.overColour===void 0&&
+(B="overColour")||w.under===void 0&&(B="under")||w.zebra===void 0&&(B="zebra")||w.toneClicks===void 0&&(B="toneClicks")||
+w.rawHistogram===void 0&&(B="rawHistogram")||w.logHeight===void 0&&(B="logHeight")||w.pictureHistogram===void 0&&(B="pic\
+tureHistogram")||w.allowedShare===void 0&&(B="allowedShare")||w.peaking===void 0&&(B="peaking")||w.peakingStrength===void 0&&
+(B="peakingStrength")||w.peakingColour===void 0&&(B="peakingColour"))return ee.errors=[{instancePath:s+"/monitors",schemaPath:"\
+#/properties/monitors/required",keyword:"required",params:{missingProperty:B}}],!1;{const m=e;for(const d in w)if(!we.call(
+ce.properties.monitors.properties,d)){return ee.errors=[{instancePath:s+"/monitors",schemaPath:"#/properties/monitors/ad\
+ditionalProperties",keyword:"additionalProperties",params:{additionalProperty:d}}],!1;break}if(m===e){if(w.over!==void 0){
+let d=w.over;const H=e;if(!(d==="any"||d==="red"||d==="green"||d==="blue"||d==="off"))return ee.errors=[{instancePath:s+
 "/monitors/over",schemaPath:"#/properties/monitors/properties/over/enum",keyword:"enum",params:{allowedValues:ce.properties.
-monitors.properties.over.enum}}],!1;var q=x===e}else var q=!0;if(q){if(w.overColour!==void 0){let d=w.overColour;const x=e;
-if(!(d==="pink"||d==="white"||d==="black"))return re.errors=[{instancePath:i+"/monitors/overColour",schemaPath:"#/proper\
+monitors.properties.over.enum}}],!1;var A=H===e}else var A=!0;if(A){if(w.overColour!==void 0){let d=w.overColour;const H=e;
+if(!(d==="pink"||d==="white"||d==="black"))return ee.errors=[{instancePath:s+"/monitors/overColour",schemaPath:"#/proper\
 ties/monitors/properties/overColour/enum",keyword:"enum",params:{allowedValues:ce.properties.monitors.properties.overColour.
-enum}}],!1;var q=x===e}else var q=!0;if(q){if(w.under!==void 0){const d=e;if(typeof w.under!="boolean")return re.errors=
-[{instancePath:i+"/monitors/under",schemaPath:"#/properties/monitors/properties/under/type",keyword:"type",params:{type:"\
-boolean"}}],!1;var q=d===e}else var q=!0;if(q){if(w.zebra!==void 0){let d=w.zebra;const x=e,c=e;let l=!1,P=null;const R=e;
-if(d!==null){const X={instancePath:i+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/0/type",
-keyword:"type",params:{type:"null"}};r===null?r=[X]:r.push(X),e++}var J=R===e;J&&(l=!0,P=0);const W=e;if(e===W)if(d&&typeof d==
-"object"&&!Array.isArray(d)){let X;if(d.on===void 0&&(X="on")||d.clicksUnder===void 0&&(X="clicksUnder")){const oe={instancePath:i+
-"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/required",keyword:"required",params:{missingProperty:X}};
-r===null?r=[oe]:r.push(oe),e++}else{const oe=e;for(const E in d)if(!(E==="on"||E==="clicksUnder")){const G={instancePath:i+
+enum}}],!1;var A=H===e}else var A=!0;if(A){if(w.under!==void 0){const d=e;if(typeof w.under!="boolean")return ee.errors=
+[{instancePath:s+"/monitors/under",schemaPath:"#/properties/monitors/properties/under/type",keyword:"type",params:{type:"\
+boolean"}}],!1;var A=d===e}else var A=!0;if(A){if(w.zebra!==void 0){let d=w.zebra;const H=e,u=e;let V=!1,l=null;const N=e;
+if(d!==null){const G={instancePath:s+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/0/type",
+keyword:"type",params:{type:"null"}};r===null?r=[G]:r.push(G),e++}var K=N===e;K&&(V=!0,l=0);const T=e;if(e===T)if(d&&typeof d==
+"object"&&!Array.isArray(d)){let G;if(d.on===void 0&&(G="on")||d.clicksUnder===void 0&&(G="clicksUnder")){const se={instancePath:s+
+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/required",keyword:"required",params:{missingProperty:G}};
+r===null?r=[se]:r.push(se),e++}else{const se=e;for(const I in d)if(!(I==="on"||I==="clicksUnder")){const re={instancePath:s+
 "/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/additionalProperties",keyword:"additionalPr\
-operties",params:{additionalProperty:E}};r===null?r=[G]:r.push(G),e++;break}if(oe===e){if(d.on!==void 0){const E=e;if(d.
-on!=="raw"){const G={instancePath:i+"/monitors/zebra/on",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/prop\
-erties/on/const",keyword:"const",params:{allowedValue:"raw"}};r===null?r=[G]:r.push(G),e++}var V=E===e}else var V=!0;if(V)
-if(d.clicksUnder!==void 0){let E=d.clicksUnder;const G=e;if(!(typeof E=="number"&&!(E%1)&&!isNaN(E)&&isFinite(E))){const b={
-instancePath:i+"/monitors/zebra/clicksUnder",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/properties/click\
-sUnder/type",keyword:"type",params:{type:"integer"}};r===null?r=[b]:r.push(b),e++}if(e===G&&typeof E=="number"&&isFinite(
-E)){if(E>9||isNaN(E)){const b={instancePath:i+"/monitors/zebra/clicksUnder",schemaPath:"#/properties/monitors/properties\
-/zebra/oneOf/1/properties/clicksUnder/maximum",keyword:"maximum",params:{comparison:"<=",limit:9}};r===null?r=[b]:r.push(
-b),e++}else if(E<0||isNaN(E)){const b={instancePath:i+"/monitors/zebra/clicksUnder",schemaPath:"#/properties/monitors/pr\
-operties/zebra/oneOf/1/properties/clicksUnder/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[b]:
-r.push(b),e++}}var V=G===e}else var V=!0}}}else{const X={instancePath:i+"/monitors/zebra",schemaPath:"#/properties/monit\
-ors/properties/zebra/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[X]:r.push(X),e++}var J=W===e;if(J&&
-l)l=!1,P=[P,1];else{J&&(l=!0,P=1);const X=e;if(e===X)if(d&&typeof d=="object"&&!Array.isArray(d)){let E;if(d.on===void 0&&
-(E="on")||d.percent===void 0&&(E="percent")){const G={instancePath:i+"/monitors/zebra",schemaPath:"#/properties/monitors\
-/properties/zebra/oneOf/2/required",keyword:"required",params:{missingProperty:E}};r===null?r=[G]:r.push(G),e++}else{const G=e;
-for(const p in d)if(!(p==="on"||p==="percent")){const b={instancePath:i+"/monitors/zebra",schemaPath:"#/properties/monit\
-ors/properties/zebra/oneOf/2/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:p}};r===null?
-r=[b]:r.push(b),e++;break}if(G===e){if(d.on!==void 0){const p=e;if(d.on!=="picture"){const b={instancePath:i+"/monitors/\
-zebra/on",schemaPath:"#/properties/monitors/properties/zebra/oneOf/2/properties/on/const",keyword:"const",params:{allowedValue:"\
-picture"}};r===null?r=[b]:r.push(b),e++}var g=p===e}else var g=!0;if(g)if(d.percent!==void 0){let p=d.percent;const b=e;
-if(!(typeof p=="number"&&!(p%1)&&!isNaN(p)&&isFinite(p))){const v={instancePath:i+"/monitors/zebra/percent",schemaPath:"\
+operties",params:{additionalProperty:I}};r===null?r=[re]:r.push(re),e++;break}if(se===e){if(d.on!==void 0){const I=e;if(d.
+on!=="raw"){const re={instancePath:s+"/monitors/zebra/on",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/pro\
+perties/on/const",keyword:"const",params:{allowedValue:"raw"}};r===null?r=[re]:r.push(re),e++}var F=I===e}else var F=!0;
+if(F)if(d.clicksUnder!==void 0){let I=d.clicksUnder;const re=e;if(!(typeof I=="number"&&!(I%1)&&!isNaN(I)&&isFinite(I))){
+const j={instancePath:s+"/monitors/zebra/clicksUnder",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/propert\
+ies/clicksUnder/type",keyword:"type",params:{type:"integer"}};r===null?r=[j]:r.push(j),e++}if(e===re&&typeof I=="number"&&
+isFinite(I)){if(I>9||isNaN(I)){const j={instancePath:s+"/monitors/zebra/clicksUnder",schemaPath:"#/properties/monitors/p\
+roperties/zebra/oneOf/1/properties/clicksUnder/maximum",keyword:"maximum",params:{comparison:"<=",limit:9}};r===null?r=[
+j]:r.push(j),e++}else if(I<0||isNaN(I)){const j={instancePath:s+"/monitors/zebra/clicksUnder",schemaPath:"#/properties/m\
+onitors/properties/zebra/oneOf/1/properties/clicksUnder/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===
+null?r=[j]:r.push(j),e++}}var F=re===e}else var F=!0}}}else{const G={instancePath:s+"/monitors/zebra",schemaPath:"#/prop\
+erties/monitors/properties/zebra/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[G]:r.push(G),e++}var K=T===
+e;if(K&&V)V=!1,l=[l,1];else{K&&(V=!0,l=1);const G=e;if(e===G)if(d&&typeof d=="object"&&!Array.isArray(d)){let I;if(d.on===
+void 0&&(I="on")||d.percent===void 0&&(I="percent")){const re={instancePath:s+"/monitors/zebra",schemaPath:"#/properties\
+/monitors/properties/zebra/oneOf/2/required",keyword:"required",params:{missingProperty:I}};r===null?r=[re]:r.push(re),e++}else{
+const re=e;for(const n in d)if(!(n==="on"||n==="percent")){const j={instancePath:s+"/monitors/zebra",schemaPath:"#/prope\
+rties/monitors/properties/zebra/oneOf/2/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:n}};
+r===null?r=[j]:r.push(j),e++;break}if(re===e){if(d.on!==void 0){const n=e;if(d.on!=="picture"){const j={instancePath:s+"\
+/monitors/zebra/on",schemaPath:"#/properties/monitors/properties/zebra/oneOf/2/properties/on/const",keyword:"const",params:{
+allowedValue:"picture"}};r===null?r=[j]:r.push(j),e++}var b=n===e}else var b=!0;if(b)if(d.percent!==void 0){let n=d.percent;
+const j=e;if(!(typeof n=="number"&&!(n%1)&&!isNaN(n)&&isFinite(n))){const v={instancePath:s+"/monitors/zebra/percent",schemaPath:"\
 #/properties/monitors/properties/zebra/oneOf/2/properties/percent/type",keyword:"type",params:{type:"integer"}};r===null?
-r=[v]:r.push(v),e++}if(e===b&&typeof p=="number"&&isFinite(p)){if(p>109||isNaN(p)){const v={instancePath:i+"/monitors/ze\
+r=[v]:r.push(v),e++}if(e===j&&typeof n=="number"&&isFinite(n)){if(n>109||isNaN(n)){const v={instancePath:s+"/monitors/ze\
 bra/percent",schemaPath:"#/properties/monitors/properties/zebra/oneOf/2/properties/percent/maximum",keyword:"maximum",params:{
-comparison:"<=",limit:109}};r===null?r=[v]:r.push(v),e++}else if(p<70||isNaN(p)){const v={instancePath:i+"/monitors/zebr\
+comparison:"<=",limit:109}};r===null?r=[v]:r.push(v),e++}else if(n<70||isNaN(n)){const v={instancePath:s+"/monitors/zebr\
 a/percent",schemaPath:"#/properties/monitors/properties/zebra/oneOf/2/properties/percent/minimum",keyword:"minimum",params:{
-comparison:">=",limit:70}};r===null?r=[v]:r.push(v),e++}}var g=b===e}else var g=!0}}}else{const E={instancePath:i+"/moni\
+comparison:">=",limit:70}};r===null?r=[v]:r.push(v),e++}}var b=j===e}else var b=!0}}}else{const I={instancePath:s+"/moni\
 tors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/2/type",keyword:"type",params:{type:"object"}};r===
-null?r=[E]:r.push(E),e++}var J=X===e;J&&l?(l=!1,P=[P,2]):J&&(l=!0,P=2)}if(l)e=c,r!==null&&(c?r.length=c:r=null);else{const X={
-instancePath:i+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf",keyword:"oneOf",params:{passingSchemas:P}};
-return r===null?r=[X]:r.push(X),e++,re.errors=r,!1}var q=x===e}else var q=!0;if(q){if(w.toneClicks!==void 0){let d=w.toneClicks;
-const x=e;if(!(typeof d=="number"&&!(d%1)&&!isNaN(d)&&isFinite(d))&&d!==null)return re.errors=[{instancePath:i+"/monitor\
+null?r=[I]:r.push(I),e++}var K=G===e;K&&V?(V=!1,l=[l,2]):K&&(V=!0,l=2)}if(V)e=u,r!==null&&(u?r.length=u:r=null);else{const G={
+instancePath:s+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf",keyword:"oneOf",params:{passingSchemas:l}};
+return r===null?r=[G]:r.push(G),e++,ee.errors=r,!1}var A=H===e}else var A=!0;if(A){if(w.toneClicks!==void 0){let d=w.toneClicks;
+const H=e;if(!(typeof d=="number"&&!(d%1)&&!isNaN(d)&&isFinite(d))&&d!==null)return ee.errors=[{instancePath:s+"/monitor\
 s/toneClicks",schemaPath:"#/properties/monitors/properties/toneClicks/type",keyword:"type",params:{type:ce.properties.monitors.
-properties.toneClicks.type}}],!1;if(e===x&&typeof d=="number"&&isFinite(d)){if(d>9||isNaN(d))return re.errors=[{instancePath:i+
+properties.toneClicks.type}}],!1;if(e===H&&typeof d=="number"&&isFinite(d)){if(d>9||isNaN(d))return ee.errors=[{instancePath:s+
 "/monitors/toneClicks",schemaPath:"#/properties/monitors/properties/toneClicks/maximum",keyword:"maximum",params:{comparison:"\
-<=",limit:9}}],!1;if(d<-18||isNaN(d))return re.errors=[{instancePath:i+"/monitors/toneClicks",schemaPath:"#/properties/m\
-onitors/properties/toneClicks/minimum",keyword:"minimum",params:{comparison:">=",limit:-18}}],!1}var q=x===e}else var q=!0;
-if(q){if(w.rawHistogram!==void 0){let d=w.rawHistogram;const x=e;if(!(d==="off"||d==="small"||d==="large"))return re.errors=
-[{instancePath:i+"/monitors/rawHistogram",schemaPath:"#/properties/monitors/properties/rawHistogram/enum",keyword:"enum",
-params:{allowedValues:ce.properties.monitors.properties.rawHistogram.enum}}],!1;var q=x===e}else var q=!0;if(q){if(w.logHeight!==
-void 0){const d=e;if(typeof w.logHeight!="boolean")return re.errors=[{instancePath:i+"/monitors/logHeight",schemaPath:"#\
-/properties/monitors/properties/logHeight/type",keyword:"type",params:{type:"boolean"}}],!1;var q=d===e}else var q=!0;if(q){
-if(w.pictureHistogram!==void 0){const d=e;if(typeof w.pictureHistogram!="boolean")return re.errors=[{instancePath:i+"/mo\
+<=",limit:9}}],!1;if(d<-18||isNaN(d))return ee.errors=[{instancePath:s+"/monitors/toneClicks",schemaPath:"#/properties/m\
+onitors/properties/toneClicks/minimum",keyword:"minimum",params:{comparison:">=",limit:-18}}],!1}var A=H===e}else var A=!0;
+if(A){if(w.rawHistogram!==void 0){let d=w.rawHistogram;const H=e;if(!(d==="off"||d==="small"||d==="large"))return ee.errors=
+[{instancePath:s+"/monitors/rawHistogram",schemaPath:"#/properties/monitors/properties/rawHistogram/enum",keyword:"enum",
+params:{allowedValues:ce.properties.monitors.properties.rawHistogram.enum}}],!1;var A=H===e}else var A=!0;if(A){if(w.logHeight!==
+void 0){const d=e;if(typeof w.logHeight!="boolean")return ee.errors=[{instancePath:s+"/monitors/logHeight",schemaPath:"#\
+/properties/monitors/properties/logHeight/type",keyword:"type",params:{type:"boolean"}}],!1;var A=d===e}else var A=!0;if(A){
+if(w.pictureHistogram!==void 0){const d=e;if(typeof w.pictureHistogram!="boolean")return ee.errors=[{instancePath:s+"/mo\
 nitors/pictureHistogram",schemaPath:"#/properties/monitors/properties/pictureHistogram/type",keyword:"type",params:{type:"\
-boolean"}}],!1;var q=d===e}else var q=!0;if(q){if(w.allowedShare!==void 0){let d=w.allowedShare;const x=e;if(!(d===0||d===
-.001||d===.005||d===.02))return re.errors=[{instancePath:i+"/monitors/allowedShare",schemaPath:"#/properties/monitors/pr\
+boolean"}}],!1;var A=d===e}else var A=!0;if(A){if(w.allowedShare!==void 0){let d=w.allowedShare;const H=e;if(!(d===0||d===
+.001||d===.005||d===.02))return ee.errors=[{instancePath:s+"/monitors/allowedShare",schemaPath:"#/properties/monitors/pr\
 operties/allowedShare/enum",keyword:"enum",params:{allowedValues:ce.properties.monitors.properties.allowedShare.enum}}],
-!1;var q=x===e}else var q=!0;if(q){if(w.peaking!==void 0){let d=w.peaking;const x=e;if(!(d==="focusing"||d==="always"||d===
-"off"))return re.errors=[{instancePath:i+"/monitors/peaking",schemaPath:"#/properties/monitors/properties/peaking/enum",
-keyword:"enum",params:{allowedValues:ce.properties.monitors.properties.peaking.enum}}],!1;var q=x===e}else var q=!0;if(q){
-if(w.peakingStrength!==void 0){let d=w.peakingStrength;const x=e;if(!(d==="low"||d==="medium"||d==="high"))return re.errors=
-[{instancePath:i+"/monitors/peakingStrength",schemaPath:"#/properties/monitors/properties/peakingStrength/enum",keyword:"\
-enum",params:{allowedValues:ce.properties.monitors.properties.peakingStrength.enum}}],!1;var q=x===e}else var q=!0;if(q)
-if(w.peakingColour!==void 0){let d=w.peakingColour;const x=e;if(!(d==="violet"||d==="white"||d==="blue"))return re.errors=
-[{instancePath:i+"/monitors/peakingColour",schemaPath:"#/properties/monitors/properties/peakingColour/enum",keyword:"enu\
-m",params:{allowedValues:ce.properties.monitors.properties.peakingColour.enum}}],!1;var q=x===e}else var q=!0}}}}}}}}}}}}}else
-return re.errors=[{instancePath:i+"/monitors",schemaPath:"#/properties/monitors/type",keyword:"type",params:{type:"objec\
-t"}}],!1;var a=U===e}else var a=!0}}}}}}}else return re.errors=[{instancePath:i,schemaPath:"#/type",keyword:"type",params:{
-type:"object"}}],!1;return re.errors=r,e===0}export{He as cameraChoice,De as cameraLight,Ee as decision,Le as frameRecord,Me as kit,Qe as markChoice,Ve as olderFrameRecord,
+!1;var A=H===e}else var A=!0;if(A){if(w.peaking!==void 0){let d=w.peaking;const H=e;if(!(d==="focusing"||d==="always"||d===
+"off"))return ee.errors=[{instancePath:s+"/monitors/peaking",schemaPath:"#/properties/monitors/properties/peaking/enum",
+keyword:"enum",params:{allowedValues:ce.properties.monitors.properties.peaking.enum}}],!1;var A=H===e}else var A=!0;if(A){
+if(w.peakingStrength!==void 0){let d=w.peakingStrength;const H=e;if(!(d==="low"||d==="medium"||d==="high"))return ee.errors=
+[{instancePath:s+"/monitors/peakingStrength",schemaPath:"#/properties/monitors/properties/peakingStrength/enum",keyword:"\
+enum",params:{allowedValues:ce.properties.monitors.properties.peakingStrength.enum}}],!1;var A=H===e}else var A=!0;if(A)
+if(w.peakingColour!==void 0){let d=w.peakingColour;const H=e;if(!(d==="violet"||d==="white"||d==="blue"))return ee.errors=
+[{instancePath:s+"/monitors/peakingColour",schemaPath:"#/properties/monitors/properties/peakingColour/enum",keyword:"enu\
+m",params:{allowedValues:ce.properties.monitors.properties.peakingColour.enum}}],!1;var A=H===e}else var A=!0}}}}}}}}}}}}}else
+return ee.errors=[{instancePath:s+"/monitors",schemaPath:"#/properties/monitors/type",keyword:"type",params:{type:"objec\
+t"}}],!1;var a=M===e}else var a=!0}}}}}}}else return ee.errors=[{instancePath:s,schemaPath:"#/type",keyword:"type",params:{
+type:"object"}}],!1;return ee.errors=r,e===0}export{He as cameraChoice,De as cameraLight,Ee as decision,Le as frameRecord,Me as kit,Qe as markChoice,Ve as olderFrameRecord,
 Ce as preferences,Ue as rollRecord,Fe as settings};

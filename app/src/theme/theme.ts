@@ -1,11 +1,15 @@
-/** Colours, type and targets. Neutral greys (r = g = b) near the Window, so that nothing leans on the picture. */
-export const COLOUR = {
+/** Colours of the graphite plate, and of what others do not change. Neutral greys (r = g = b) near the Window, so that nothing leans on the picture. */
+const GRAPHITE = {
   body: '#1f1f1f',
   panel: '#2a2a2a',
   line: '#3d3d3d',
   ink: '#1c1b19',
   inkSoft: '#5c574c',
   paper: '#ede8dc',
+  paperCap: '#dcd6c7',
+  paperEdge: '#bdb39b',
+  darkCap: '#333333',
+  darkEdge: '#4a4a4a',
   light: '#ece9e2',
   lightSoft: '#a9a69f',
   vermilion: '#d9482b',
@@ -15,6 +19,17 @@ export const COLOUR = {
   green: '#7fc08a',
   blue: '#86a8e0',
 } as const;
+
+export type ColourName = keyof typeof GRAPHITE;
+export const COLOUR_NAMES = Object.keys(GRAPHITE) as readonly ColourName[];
+
+/** The CSS variable that a plate sets a colour by. */
+export const variableOf = (name: ColourName): string => `--velmo-${name}`;
+
+/** Colours of the plate in use: what it does not set is graphite's. */
+export const COLOUR = Object.fromEntries(
+  COLOUR_NAMES.map((name) => [name, `var(${variableOf(name)}, ${GRAPHITE[name]})`]),
+) as Readonly<Record<ColourName, string>>;
 
 export const FONT = {
   regular: 'BarlowSemiCondensed_400Regular',

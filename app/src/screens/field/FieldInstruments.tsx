@@ -2,6 +2,7 @@ import { useCallback, useMemo, useRef } from 'react';
 import { Pressable, StyleSheet, Text, View } from 'react-native';
 import { freeControl } from '@velmo/core/settings';
 import { ALL_IN_RANGE, type Finding } from '@velmo/core/verdict';
+import { useHand } from '../../instruments/hand';
 import { Ladder } from '../../instruments/Ladder';
 import type { HistogramLook, LadderReading } from '../../instruments/LadderHistogram';
 import { LadderPin } from '../../instruments/LadderPin';
@@ -202,7 +203,7 @@ export function FieldVerdict() {
   const { findings, fine } = useUnmeant();
   const refused = useStore(fieldStore, (s) => s.phase === 'refused');
   return (
-    <View style={styles.verdict}>
+    <View style={[styles.verdict, useHand() === 'left' && styles.reversed]}>
       <View style={styles.line}>
         <Verdict
           idle={refused ? 'No camera: there is no picture to judge.' : undefined}
@@ -243,6 +244,7 @@ const styles = StyleSheet.create({
     borderTopColor: COLOUR.line,
   },
   verdict: { flexDirection: 'row', gap: 4 },
+  reversed: { flexDirection: 'row-reverse' },
   line: { flex: 1 },
   kits: {
     width: 52,

@@ -2,6 +2,7 @@ import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { ExposeBar } from '../../instruments/ExposeBar';
+import { HandContext, useHand } from '../../instruments/hand';
 import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { UNSELECTABLE } from '../../instruments/webStyles';
 import { Window } from '../../instruments/Window';
@@ -27,6 +28,7 @@ import { Refusal } from './Refusal';
 import { StatusLine } from './StatusLine';
 import { Tapes } from './tapes/Tapes';
 import { useAwake } from './session/useAwake';
+import { useFeedback } from './session/useFeedback';
 import { useKeys } from './commands/useKeys';
 import { useNewerVersion } from './session/useNewerVersion';
 import { useOpening } from './session/useOpening';
@@ -80,6 +82,7 @@ export function FieldScreen() {
   useOpening();
   useKeys();
   useAwake();
+  useFeedback();
   useEffect(() => whenStored(frameAdded), [frameAdded]);
   useEffect(loadAhead, []);
   useEffect(watchFocus, []);
@@ -87,7 +90,8 @@ export function FieldScreen() {
   const room = useRoom().data ?? null;
   useEffect(() => fieldStore.update((s) => ({ ...s, room })), [room]);
 
-  const m = measureField(width, height);
+  const hand = useStore(fieldStore, (s) => s.preferences.screen.hand);
+  const m = measureField(width, height, hand);
   useView(m);
 
   // Where there is room for both, a sheet lies under the tapes, and the whole verdict when none is
@@ -95,7 +99,7 @@ export function FieldScreen() {
   const roomy = m.layout === 'wide';
   const open = sheet && (sheet === 'verdict' ? <VerdictSheet /> : <OpenSheet sheet={sheet} />);
   const controls = (
-    <>
+    <HandContext value={hand}>
       <NoticeLine />
       {open && !roomy ? (
         open
@@ -107,7 +111,7 @@ export function FieldScreen() {
       )}
       <BottomBar height={m.barHeight} />
       {roomy && (open ?? <VerdictSheet />)}
-    </>
+    </HandContext>
   );
   if (m.layout === 'phone')
     return (
@@ -120,12 +124,12 @@ export function FieldScreen() {
   return (
     <View style={[styles.screen, UNSELECTABLE]} role="main">
       {m.layout === 'wide' && <StatusLine />}
-      <View style={styles.beside}>
+      <View style={[styles.beside, m.mirrored && styles.reversed]}>
         <View>
           <PictureArea m={m} />
           {m.layout === 'wide' && <FilmStrip />}
         </View>
-        <View style={[styles.column, { width: m.columnWidth }]}>
+        <View style={[styles.column, m.mirrored && styles.columnLeft, { width: m.columnWidth }]}>
           {m.layout === 'side' && <StatusLine />}
           <View style={[styles.besideControls, { gap: m.gap }]}>{controls}</View>
         </View>
@@ -140,11 +144,11 @@ function PictureArea({ m }: { m: FieldMeasures }) {
   const notice = useStore(fieldStore, (s) => s.capabilities?.notice);
   const busy = useStore(readingsStore, (r) => r?.refined !== true);
   const beside = useStore(fieldStore, (s) => s.preferences.monitors.pictureHistogram);
-  const { pictureWidth: width, pictureHeight: height } = m;
-  if (phase === 'refused')
-    return <Refusal width={m.ladderOver ? width : width + m.ladderWidth} height={height} />;
+  const { pictureWidth: width, pictureHeight: height, mirrored } = m;
+  const over = m.ladderOver ? m.ladderWidth : 0;
+  if (phase === 'refused') return <Refusal width={width + m.ladderWidth - over} height={height} />;
   return (
-    <View style={styles.picture}>
+    <View style={[styles.picture, mirrored && styles.reversed]}>
       <Window
         width={width}
         height={height}
@@ -157,21 +161,28 @@ function PictureArea({ m }: { m: FieldMeasures }) {
         <WindowMarks
           width={width}
           height={height}
-          covered={(m.ladderOver ? m.ladderWidth : 0) + (beside ? PICTURE_HISTOGRAM_PX : 0)}
+          covered={over + (beside ? PICTURE_HISTOGRAM_PX : 0)}
+          mirrored={mirrored}
         />
         <FieldLoupe
-          width={width - (m.ladderOver ? m.ladderWidth : 0)}
+          left={mirrored ? over : 0}
+          width={width - over}
           source={opened}
           attach={attachLoupe}
         />
       </Window>
-      <View style={[styles.jpeg, { right: m.ladderWidth }]}>
+      <View
+        style={[
+          styles.jpeg,
+          mirrored ? [styles.reversed, { left: m.ladderWidth }] : { right: m.ladderWidth },
+        ]}
+      >
         <FieldPictureHistogram height={height} />
         <SeriesBars height={height - TARGET} />
       </View>
       <GrowingPicture width={width} height={height} />
       <Countdown width={width} height={height} />
-      <View style={m.ladderOver && [styles.over, { left: width - m.ladderWidth }]}>
+      <View style={m.ladderOver && [styles.over, { left: mirrored ? 0 : width - m.ladderWidth }]}>
         <FieldLadder width={m.ladderWidth} height={height} />
       </View>
     </View>
@@ -205,7 +216,7 @@ function BottomBar({ height }: { height: number }) {
   const ready = useStore(fieldStore, (s) => s.phase === 'ready');
   const bursts = useStore(fieldStore, (s) => s.settings.series.kind === 'burst');
   return (
-    <View style={styles.bottom}>
+    <View style={[styles.bottom, useHand() === 'left' && styles.reversed]}>
       <LastFrame size={height} />
       <ExposeBar
         height={height}
@@ -272,6 +283,8 @@ const styles = StyleSheet.create({
   screen: { flex: 1, backgroundColor: COLOUR.body },
   beside: { flex: 1, flexDirection: 'row', gap: 6 },
   column: { flex: 1, paddingRight: 6, paddingBottom: 6 },
+  columnLeft: { paddingRight: 0, paddingLeft: 6 },
+  reversed: { flexDirection: 'row-reverse' },
   besideControls: { flex: 1 },
   controls: { alignSelf: 'stretch', flex: 1 },
   picture: { flexDirection: 'row' },

@@ -14,6 +14,8 @@ export interface FieldMeasures {
   /** Room around and between verdict, tapes and bar. */
   readonly gap: number;
   readonly barHeight: number;
+  /** Ladder and controls lie on the left, for a left hand. */
+  readonly mirrored: boolean;
 }
 
 const STATUS = 44;
@@ -44,10 +46,20 @@ const MIN_PX = 240;
 /** Height of a picture that a ladder still fits beside. */
 const MIN_PICTURE = 120;
 
-/** Where everything goes in a window of this size. */
-export function measureField(windowWidth: number, windowHeight: number): FieldMeasures {
+/** Where everything goes in a window of this size, for a hand. */
+export function measureField(
+  windowWidth: number,
+  windowHeight: number,
+  hand: 'right' | 'left' = 'right',
+): FieldMeasures {
   const width = Math.max(MIN_PX, windowWidth);
   const height = Math.max(MIN_PX, windowHeight);
+  return { ...measured(width, height), mirrored: hand === 'left' };
+}
+
+type Measured = Omit<FieldMeasures, 'mirrored'>;
+
+function measured(width: number, height: number): Measured {
   if (width >= 900 && height >= 560) return wide(width, height);
   if (width > height) return side(width, height);
   const heights = height < LOW_PX ? TIGHT : height < HIGH_PX ? SNUG : ROOMY;
@@ -70,7 +82,7 @@ export function measureField(windowWidth: number, windowHeight: number): FieldMe
   };
 }
 
-function wide(width: number, height: number): FieldMeasures {
+function wide(width: number, height: number): Measured {
   const columnWidth = Math.max(340, Math.round(width * 0.29));
   const ladderWidth = 96;
   const strip = 108;
@@ -90,7 +102,7 @@ function wide(width: number, height: number): FieldMeasures {
   };
 }
 
-function side(width: number, height: number): FieldMeasures {
+function side(width: number, height: number): Measured {
   const ladderWidth = 58;
   const columnWidth = Math.max(330, width - Math.round((height * 4) / 3) - GAP);
   const beside = Math.min(Math.round((height * 4) / 3), width - columnWidth - GAP);

@@ -46,13 +46,19 @@ export const captionWords = (parts: readonly CaptionPart[], readings: Readings |
         .filter(Boolean)
         .join(' · ');
 
+interface CaptionProps {
+  readonly parts: readonly CaptionPart[];
+  readonly left: number;
+  readonly width: number;
+}
+
 /** Chosen readings at the picture's foot, kept up to date without a render. */
-export function Caption({ parts, width }: { parts: readonly CaptionPart[]; width: number }) {
+export function Caption({ parts, left, width }: CaptionProps) {
   const text = useRef<Text>(null);
   const words = useCallback((readings: Readings | null) => captionWords(parts, readings), [parts]);
   useLiveWords(text, readingsStore, words);
   return (
-    <View style={[styles.caption, { maxWidth: width }]} testID="caption">
+    <View style={[styles.caption, { left, maxWidth: width }]} testID="caption">
       <Text ref={text} style={styles.words} />
     </View>
   );
@@ -61,7 +67,6 @@ export function Caption({ parts, width }: { parts: readonly CaptionPart[]; width
 const styles = StyleSheet.create({
   caption: {
     position: 'absolute',
-    left: 0,
     bottom: 0,
     paddingHorizontal: 8,
     paddingVertical: 2,

@@ -9,12 +9,13 @@ import { watchLevel } from './levelStore';
 interface FieldAidsProps {
   readonly width: number;
   readonly height: number;
-  /** Part of the right edge that the ladder covers. */
-  readonly covered: number;
+  /** Where the part of the picture begins that the ladder leaves free, and its width. */
+  readonly left: number;
+  readonly free: number;
 }
 
 /** Everything laid over the picture to compose by. */
-export function FieldAids({ width, height, covered }: FieldAidsProps) {
+export function FieldAids({ width, height, left, free }: FieldAidsProps) {
   const aids = useStore(fieldStore, (s) => s.preferences.aids);
   const opened = useStore(fieldStore, (s) => (s.phase === 'ready' ? s.opened : 0));
   const isWatched = opened > 0 && (aids.level || aids.caption.includes('tilt'));
@@ -23,7 +24,7 @@ export function FieldAids({ width, height, covered }: FieldAidsProps) {
     <>
       <AidLines aids={aids} width={width} height={height} />
       {aids.level && <LevelLine strength={aids.strength} width={width} height={height} />}
-      {aids.caption.length > 0 && <Caption parts={aids.caption} width={width - covered} />}
+      {aids.caption.length > 0 && <Caption parts={aids.caption} left={left} width={free} />}
     </>
   );
 }

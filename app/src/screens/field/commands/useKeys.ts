@@ -14,7 +14,8 @@ import { shutterDown, shutterUp } from './remoteKeys';
 import { holdAll } from './seriesCommands';
 import { leavePinAtSpot } from './pins';
 import { showLevel } from '../aids/levelStore';
-import { changeAids, changeMonitors } from '../session/preferencesNow';
+import { PLATE_IDS } from '../../../theme/plates';
+import { changeAids, changeMonitors, changeScreen } from '../session/preferencesNow';
 import { pushExposureRight } from './pushRight';
 import { activate } from './activeTape';
 import { findFocus } from './focusCommands';
@@ -76,6 +77,10 @@ const KEYS: Readonly<Record<string, () => void>> = {
     closeLoupe();
     closeSheet();
     activate(null);
+  },
+  q: () => {
+    const { plate } = fieldStore.get().preferences.screen;
+    changeScreen({ plate: PLATE_IDS[(PLATE_IDS.indexOf(plate) + 1) % PLATE_IDS.length] });
   },
   A: releaseAll,
 };

@@ -48,6 +48,7 @@ export async function exposeFrame(series?: Series): Promise<void> {
   }
   const { settings, pending } = fieldStore.get();
   if (!theCamera() || pending >= MAX_PENDING) return;
+  if (fieldStore.get().preferences.screen.shutterSound) readySound();
   const press = beginPress();
   fieldStore.update((s) => ({ ...s, notice: null }));
   try {

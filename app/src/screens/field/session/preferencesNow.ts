@@ -1,7 +1,13 @@
 import type { Aids } from '@velmo/core/aids';
 import type { MonitorSettings } from '@velmo/core/monitor';
 import type { NamePattern } from '../../../storage/fileNames';
-import { keepPreferences, type Focusing, type Preferences } from '../../../storage/preferences';
+import {
+  keepPreferences,
+  type Focusing,
+  type Preferences,
+  type ScreenChoice,
+} from '../../../storage/preferences';
+import { choosePlate } from '../../../theme/applyPlate';
 import { fieldStore } from './fieldState';
 
 /** Changes what the photographer likes, and remembers it. */
@@ -22,3 +28,9 @@ export const changeNaming = (part: Partial<NamePattern>): void =>
 
 export const changeAids = (part: Partial<Aids>): void =>
   changePreferences({ aids: { ...fieldStore.get().preferences.aids, ...part } });
+
+export function changeScreen(part: Partial<ScreenChoice>): void {
+  const screen = { ...fieldStore.get().preferences.screen, ...part };
+  changePreferences({ screen });
+  choosePlate(screen.plate);
+}

@@ -21,6 +21,7 @@ import { changeSettings, zoom } from '../session/fieldSession';
 import { closeSheet, fieldStore, readingsStore } from '../session/fieldState';
 import { changePreferences } from '../session/preferencesNow';
 import { FlashChoice } from './FlashChoice';
+import { ScreenPart } from './ScreenPart';
 
 const ZOOM_CLICKS = {
   min: clickOfFocal(ZOOM_RANGE_MM.min),
@@ -54,6 +55,7 @@ export function RigSheet() {
       {hasRig && <LightAndSubject />}
       {!hasRig && <DeviceRig />}
       <CompSteps />
+      <ScreenPart />
       <ThisBrowser />
     </Sheet>
   );

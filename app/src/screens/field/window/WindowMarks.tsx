@@ -19,26 +19,28 @@ import { activate } from '../commands/activeTape';
 interface MarksProps {
   readonly width: number;
   readonly height: number;
-  /** Part of the right edge that the ladder covers. */
+  /** Part of an edge that the ladder covers: of the right one, mirrored of the left. */
   readonly covered: number;
+  readonly mirrored: boolean;
 }
 
 /**
  * What is laid over the picture: where the spot reads, and the pins. Gone while a finger asks for
  * the bare picture.
  */
-export function WindowMarks({ width, height, covered }: MarksProps) {
+export function WindowMarks({ width, height, covered, mirrored }: MarksProps) {
   const meter = useStore(fieldStore, (s) => s.settings.meter);
   const pins = useStore(fieldStore, (s) => s.pins);
   const bare = useStore(fieldStore, (s) => s.bare);
   const activeTape = useStore(fieldStore, (s) => s.activeTape);
   if (bare) return null;
+  const left = mirrored ? covered : 0;
   const radius = circleRadius(SPOT_SHARE, width, height);
   const ring = { cx: meter.spot.x * width, cy: meter.spot.y * height, r: radius, fill: 'none' };
   return (
     <View style={[styles.layer, { width, height }]}>
       <AspectBars width={width} height={height} />
-      <FieldAids width={width} height={height} covered={covered} />
+      <FieldAids width={width} height={height} left={left} free={width - covered} />
       {meter.pattern === 'spot' && (
         <Svg width={width} height={height} style={styles.spot}>
           <Circle {...ring} stroke="#1f1f1f" strokeWidth={3} strokeDasharray="10 6" />
@@ -51,7 +53,7 @@ export function WindowMarks({ width, height, covered }: MarksProps) {
             key={pin.number}
             pin={pin}
             index={index}
-            width={width - covered}
+            width={mirrored ? width : width - covered}
             left={pin.at.x * width}
             top={pin.at.y * height}
           />
@@ -59,7 +61,7 @@ export function WindowMarks({ width, height, covered }: MarksProps) {
       )}
       <FocusMark width={width} height={height} />
       {(activeTape === 'white' || activeTape === 'focus') && (
-        <TapHint activeTape={activeTape} width={width - covered} height={height} />
+        <TapHint activeTape={activeTape} left={left} width={width - covered} height={height} />
       )}
     </View>
   );
@@ -98,10 +100,12 @@ const HINTS = {
 /** Says what a tap does with this tape in hand, and how to put it down. */
 function TapHint({
   activeTape,
+  left,
   width,
   height,
 }: {
   activeTape: keyof typeof HINTS;
+  left: number;
   width: number;
   height: number;
 }) {
@@ -110,7 +114,7 @@ function TapHint({
   // in hand.
   if (activeTape === 'white' && !takesNeutral) return null;
   return (
-    <View style={[styles.hint, { maxWidth: width - 12, top: height - 50 }]}>
+    <View style={[styles.hint, { left: left + 6, maxWidth: width - 12, top: height - 50 }]}>
       <Text style={styles.hintText}>{HINTS[activeTape].text}</Text>
       <Pressable
         role="button"
@@ -178,7 +182,6 @@ const styles = StyleSheet.create({
   bar: { position: 'absolute', backgroundColor: 'rgba(18,18,18,0.78)', pointerEvents: 'none' },
   hint: {
     position: 'absolute',
-    left: 6,
     flexDirection: 'row',
     alignItems: 'center',
     paddingLeft: 10,

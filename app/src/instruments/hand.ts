@@ -1,0 +1,7 @@
+import { createContext, useContext } from 'react';
+
+export type Hand = 'right' | 'left';
+
+/** The hand whose thumb works the instruments: what is pressed most lies on its side. */
+export const HandContext = createContext<Hand>('right');
+export const useHand = (): Hand => useContext(HandContext);

@@ -1,0 +1,48 @@
+import { keptValue } from '../src/storage/keptValue';
+import { database, emptyDisk } from './storeOnDisk';
+
+jest.mock('@react-native-async-storage/async-storage', () =>
+  jest.requireActual<typeof import('./storeOnDisk')>('./storeOnDisk').mockStorage(),
+);
+
+const numberOf = (key: string) =>
+  keptValue<number>(key, async (value) => (typeof value === 'number' ? value : null));
+const gone = (): void => void window.dispatchEvent(new Event('pagehide'));
+
+beforeEach(() => {
+  emptyDisk();
+  localStorage.clear();
+  jest.useFakeTimers();
+});
+afterEach(() => jest.useRealTimers());
+
+test('a value is written once it has been quiet for a moment', async () => {
+  const kept = numberOf('steps');
+  kept.keep(1);
+  kept.keep(2);
+  expect(database('velmo').get('steps')).toBeUndefined();
+  await jest.advanceTimersByTimeAsync(500);
+  expect(database('velmo').get('steps')).toBe('2');
+  gone();
+  expect(localStorage).toHaveLength(0);
+});
+
+test('one changed just before the page goes is there at the next visit, and kept then', async () => {
+  const kept = numberOf('clicks');
+  await kept.keepNow(4);
+  kept.keep(7);
+  gone();
+  expect(database('velmo').get('clicks')).toBe('4');
+  const next = numberOf('clicks');
+  expect(await next.last()).toBe(7);
+  expect(database('velmo').get('clicks')).toBe('7');
+  expect(localStorage).toHaveLength(0);
+});
+
+test('what cannot be used is none', async () => {
+  await numberOf('odd').keepNow(1);
+  database('velmo').set('odd', '{"half');
+  expect(await numberOf('odd').last()).toBeNull();
+  database('velmo').set('odd', '"text"');
+  expect(await numberOf('odd').last()).toBeNull();
+});

@@ -1,0 +1,156 @@
+import type { Page } from 'puppeteer-core';
+import { PNG } from 'pngjs';
+import { NIGHT_LUMINANCE } from '../app/src/theme/plates/night';
+import {
+  axeViolations,
+  EXPOSE,
+  fieldReady,
+  openLastFrame,
+  pageText,
+  refined,
+  tap,
+  until,
+  WIDE,
+} from './browser';
+import { fieldSuite } from './suite';
+
+jest.setTimeout(180_000);
+const { app, field } = fieldSuite('each');
+
+const linear = (v: number): number =>
+  v <= 0.04045 * 255 ? v / 255 / 12.92 : ((v / 255 + 0.055) / 1.055) ** 2.4;
+
+/**
+ * What a screen gives at its brightest: relative luminance (IEC 61966-2-1), and the most green or
+ * blue of any pixel.
+ */
+async function brightest(page: Page): Promise<{ luminance: number; greenOrBlue: number }> {
+  const { data } = PNG.sync.read(Buffer.from(await page.screenshot()));
+  let luminance = 0;
+  let greenOrBlue = 0;
+  for (let i = 0; i < data.length; i += 4) {
+    const [r, g, b] = [data[i], data[i + 1], data[i + 2]];
+    greenOrBlue = Math.max(greenOrBlue, g, b);
+    const own = 0.2126 * linear(r) + 0.7152 * linear(g) + 0.0722 * linear(b);
+    if (own > luminance) luminance = own;
+  }
+  return { luminance, greenOrBlue };
+}
+
+async function choose(page: Page, ...names: string[]): Promise<void> {
+  await page.keyboard.press('r');
+  for (const name of names) await tap(page, `[aria-label="${name}"]`);
+  await page.keyboard.press('Escape');
+  await page.waitForSelector('[aria-label="Plate: night"]', { hidden: true });
+}
+
+test('night: on no screen is there blue or green, nor more than 2 % of white, from the first picture on', async () => {
+  const page = await field('scene=drying-shed&mp=3&time=1/60&iso=100');
+  expect((await brightest(page)).luminance).toBeGreaterThan(0.5);
+  await choose(page, 'Plate: night');
+  const dark = async (): Promise<void> => {
+    const { luminance, greenOrBlue } = await brightest(page);
+    expect(greenOrBlue).toBe(0);
+    expect(luminance).toBeLessThan(NIGHT_LUMINANCE);
+    // It shows something all the same.
+    expect(luminance).toBeGreaterThan(0.005);
+  };
+  await refined(page);
+  await dark();
+  for (const key of ['k', 'm', 'f', 's', 't', 'r', 'w', 'j', 'v'] as const) {
+    await page.keyboard.press(key);
+    await page.waitForSelector('[role=region] [role=heading]');
+    await dark();
+    await page.keyboard.press('Escape');
+  }
+  await tap(page, EXPOSE);
+  await openLastFrame(page);
+  await until(() => pageText(page), /Clipped/, 30_000);
+  await dark();
+  await page.goto(`${app.url}/frames`);
+  await page.waitForSelector('[data-cell="0"]');
+  await dark();
+  await page.goto(`${app.url}/`);
+  await page.waitForSelector('#velmo-veil');
+  await fieldReady(page);
+  await dark();
+});
+
+test('every plate in either hand: nothing for axe to find, in Field, its sheets, a roll and a frame', async () => {
+  const page = await field('scene=test-wall&mp=3&time=1/60&iso=100');
+  await tap(page, EXPOSE);
+  await page.waitForSelector('[role=link][aria-label^="Frame"]', { timeout: 60_000 });
+  for (const plate of ['sunlight', 'night', 'graphite'])
+    for (const hand of ['left', 'right']) {
+      await choose(page, `Plate: ${plate}`, `Hand: ${hand}`);
+      expect([plate, hand, await axeViolations(page)]).toEqual([plate, hand, []]);
+      await page.keyboard.press('r');
+      await page.waitForSelector('[aria-label="Plate: night"]');
+      expect([plate, hand, await axeViolations(page)]).toEqual([plate, hand, []]);
+      await page.keyboard.press('Escape');
+    }
+  await choose(page, 'Plate: sunlight');
+  await openLastFrame(page);
+  await until(() => pageText(page), /Clipped/, 30_000);
+  expect(await axeViolations(page)).toEqual([]);
+  await page.goto(`${app.url}/frames`);
+  await page.waitForSelector('[data-cell="0"]');
+  expect(await axeViolations(page)).toEqual([]);
+});
+
+const middleOf = (page: Page, selector: string): Promise<number> =>
+  page.$eval(selector, (e) => {
+    const { x, width } = e.getBoundingClientRect();
+    return (x + width / 2) / innerWidth;
+  });
+
+test('the left hand: ladder, caps and buttons lie on its side, on a phone and on a wide screen', async () => {
+  const page = await field('scene=test-wall&mp=3&time=auto&iso=auto');
+  const places = (): Promise<number[]> =>
+    Promise.all(
+      [
+        '[role=slider][aria-label=Ladder]',
+        '[aria-label^="push right"]',
+        '[aria-label^="all auto"]',
+        '[data-testid=series]',
+      ].map((selector) => middleOf(page, selector)),
+    );
+  const right = await places();
+  for (const place of right) expect(place).toBeGreaterThan(0.5);
+  await choose(page, 'Hand: left');
+  const left = await places();
+  for (const [i, place] of left.entries()) expect(place).toBeCloseTo(1 - right[i], 1);
+  await page.setViewport({ ...WIDE, deviceScaleFactor: 1 });
+  await until(async () => String((await middleOf(page, EXPOSE)) < 0.3), /true/);
+  expect(await middleOf(page, '[role=slider][aria-label=Ladder]')).toBeLessThan(0.5);
+  // Changed just before a reload, and kept all the same.
+  await choose(page, 'Hand: right', 'Hand: left');
+  await page.reload();
+  await fieldReady(page);
+  expect(await middleOf(page, EXPOSE)).toBeLessThan(0.3);
+});
+
+test('the screen is kept awake by choice, while Field is there', async () => {
+  const page = await field('scene=test-wall&mp=3');
+  await page.evaluate(() => {
+    const counted = window as unknown as { locks: number };
+    counted.locks = 0;
+    const request = (): Promise<unknown> => {
+      counted.locks++;
+      return Promise.resolve({
+        release: () => {
+          counted.locks--;
+          return Promise.resolve();
+        },
+      });
+    };
+    Object.defineProperty(navigator, 'wakeLock', { value: { request }, configurable: true });
+  });
+  const locks = (): Promise<string> =>
+    page.evaluate(() => String((window as unknown as { locks: number }).locks));
+  expect(await locks()).toBe('0');
+  await choose(page, 'Awake: while Velmo is open');
+  await until(locks, /^1$/);
+  await choose(page, 'Awake: while exposing');
+  await until(locks, /^0$/);
+});
