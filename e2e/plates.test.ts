@@ -1,12 +1,13 @@
 import type { Page } from 'puppeteer-core';
-import { PNG } from 'pngjs';
 import { NIGHT_LUMINANCE } from '../app/src/theme/plates/night';
 import {
   axeViolations,
+  brightestOf,
   EXPOSE,
   fieldReady,
   openLastFrame,
   pageText,
+  press,
   refined,
   tap,
   until,
@@ -17,25 +18,7 @@ import { fieldSuite } from './suite';
 jest.setTimeout(180_000);
 const { app, field } = fieldSuite('each');
 
-const linear = (v: number): number =>
-  v <= 0.04045 * 255 ? v / 255 / 12.92 : ((v / 255 + 0.055) / 1.055) ** 2.4;
-
-/**
- * What a screen gives at its brightest: relative luminance (IEC 61966-2-1), and the most green or
- * blue of any pixel.
- */
-async function brightest(page: Page): Promise<{ luminance: number; greenOrBlue: number }> {
-  const { data } = PNG.sync.read(Buffer.from(await page.screenshot()));
-  let luminance = 0;
-  let greenOrBlue = 0;
-  for (let i = 0; i < data.length; i += 4) {
-    const [r, g, b] = [data[i], data[i + 1], data[i + 2]];
-    greenOrBlue = Math.max(greenOrBlue, g, b);
-    const own = 0.2126 * linear(r) + 0.7152 * linear(g) + 0.0722 * linear(b);
-    if (own > luminance) luminance = own;
-  }
-  return { luminance, greenOrBlue };
-}
+const brightest = async (page: Page) => brightestOf(Buffer.from(await page.screenshot()));
 
 async function choose(page: Page, ...names: string[]): Promise<void> {
   await page.keyboard.press('r');
@@ -44,7 +27,7 @@ async function choose(page: Page, ...names: string[]): Promise<void> {
   await page.waitForSelector('[aria-label="Plate: night"]', { hidden: true });
 }
 
-test('night: on no screen is there blue or green, nor more than 2 % of white, from the first picture on', async () => {
+test('night: on no screen is there blue or green, nor more than 2.5 % of white, from the first picture on', async () => {
   const page = await field('scene=drying-shed&mp=3&time=1/60&iso=100');
   expect((await brightest(page)).luminance).toBeGreaterThan(0.5);
   await choose(page, 'Plate: night');
@@ -153,4 +136,32 @@ test('the screen is kept awake by choice, while Field is there', async () => {
   await until(locks, /^1$/);
   await choose(page, 'Awake: while exposing');
   await until(locks, /^0$/);
+});
+
+test('frames left, a battery that runs out and whether storage is kept can be seen', async () => {
+  const page = await field('scene=test-wall&mp=3');
+  const files = (): Promise<string> =>
+    page.$eval('[aria-label^="Files and roll"]', (e) => e.getAttribute('aria-label') ?? '');
+  await until(files, /DNG · \d+\+? salt-works/);
+  await page.evaluateOnNewDocument(() => {
+    const battery = Object.assign(new EventTarget(), { level: 0.12, charging: false });
+    Object.assign(window, { battery });
+    Object.defineProperty(navigator, 'getBattery', { value: async () => battery });
+    Object.defineProperty(navigator.storage, 'persisted', { value: async () => false });
+    Object.defineProperty(navigator.storage, 'persist', { value: async () => true });
+  });
+  await page.setViewport({ width: 360, height: 640, deviceScaleFactor: 1 });
+  await page.reload();
+  await fieldReady(page);
+  await until(files, /DNG battery 12 %/);
+  await page.keyboard.press('f');
+  await until(() => pageText(page), /may clear what is stored here/);
+  await press(page, 'Ask it to keep them');
+  await until(() => pageText(page), /Battery 12 %\. The browser has promised to keep/);
+  await page.evaluate(() => {
+    const { battery } = window as unknown as { battery: EventTarget };
+    Object.assign(battery, { charging: true });
+    battery.dispatchEvent(new Event('chargingchange'));
+  });
+  await until(files, /DNG salt-works/);
 });

@@ -1,5 +1,6 @@
 import { execFileSync } from 'node:child_process';
-import { EXPOSE, LAST_FRAME, PHONE, slider, until, WIDE, WINDOW } from '../browser';
+import { NIGHT_LUMINANCE } from '../../app/src/theme/plates/night';
+import { brightestOf, EXPOSE, LAST_FRAME, PHONE, slider, until, WIDE, WINDOW } from '../browser';
 import { everyEngine } from './engineSuite';
 import {
   boxOf,
@@ -109,6 +110,27 @@ everyEngine(({ tab, url, test }) => {
     await tab().key('h');
     await tab().key('c');
     expect(tab().errors).toEqual([]);
+  });
+
+  test('aids lie over the picture, a starting point fits the light, and night has neither green nor blue', async () => {
+    await openFieldIn(tab(), url(), 'scene=test-wall&mp=3&time=auto&iso=auto');
+    for (const key of ['i', 'y']) await tab().key(key);
+    await present(tab(), '[data-testid=aid-lines]');
+    await untilWords(tab(), /plumb · straight ahead/);
+    await tab().key('t');
+    await tapOn(tab(), '[aria-label="Kit: Copy of a page"]');
+    await untilWords(tab(), /Copy of a page: here[^]*Take back/, 30_000);
+    await until(() => read(tab(), '[data-testid=verdict] [role=status]'), /^All in range/);
+    await pressOn(tab(), 'Take back');
+    await untilTape(tab(), 'Time', /auto/);
+    for (const key of ['q', 'q']) await tab().key(key);
+    await present(tab(), '#velmo-veil');
+    await until(async () => {
+      const { greenOrBlue, luminance } = brightestOf(await tab().screenshot());
+      return `${greenOrBlue} ${luminance > 0.005 && luminance < NIGHT_LUMINANCE}`;
+    }, /^0 true$/);
+    for (const key of ['q', 'i', 'y']) await tab().key(key);
+    await until(() => words(tab()), /^(?![^]*plumb)/);
   });
 
   test('every sheet opens by its key and closes', async () => {

@@ -5,7 +5,7 @@ import { CONTAINED, GLIDING, GRABBABLE } from './webStyles';
 import { CLICK_PX, TapeMotion, type TapeMoves } from './TapeMotion';
 import { useHand } from './hand';
 import { TapeBands } from './TapeBands';
-import { TapeCap, type TapeCapProps } from './TapeCap';
+import { CAP_PX, TapeCap, type TapeCapProps } from './TapeCap';
 import { TapeMarks } from './TapeMarks';
 import { TapeRuler } from './TapeRuler';
 import type { TapeScale } from './tapeScale';
@@ -43,12 +43,13 @@ export const Tape = memo(function Tape(props: TapeProps) {
   const { scale, range, click, held, releasable, atEnd, tag, step } = props;
   const { bands = NO_BANDS, marks, description, foot, cap, height = TAPE_HEIGHT, isActive } = props;
   const ruler = useRef<View>(null);
+  const isLeft = useHand() === 'left';
   const body = useRef<View>(null);
   const [motion] = useState(() => new TapeMotion());
+  useShownTape(motion, ruler, cap !== undefined, isLeft);
   useDescription(body, description);
   useLayoutEffect(() => motion.follow(props, ruler.current as unknown as HTMLElement | null));
   const paper = held || !releasable;
-  const isLeft = useHand() === 'left';
   const ink = paper ? COLOUR.ink : COLOUR.light;
   const spoken = [scale.speak(click), tag, atEnd ? 'at its end' : ''].filter(Boolean).join(', ');
   return (
@@ -115,6 +116,30 @@ export const Tape = memo(function Tape(props: TapeProps) {
     </View>
   );
 });
+
+/** Tells the motion how much of the ruler is seen, now and when that changes. */
+function useShownTape(
+  motion: TapeMotion,
+  ruler: React.RefObject<View | null>,
+  hasCap: boolean,
+  isLeft: boolean,
+): void {
+  useLayoutEffect(() => {
+    const room = (ruler.current as unknown as HTMLElement | null)?.parentElement;
+    if (!room) return;
+    const tell = (): void =>
+      motion.show({
+        width: room.clientWidth,
+        coveredLeft: hasCap && isLeft ? CAP_PX : 0,
+        coveredRight: hasCap && !isLeft ? CAP_PX : 0,
+      });
+    tell();
+    if (typeof ResizeObserver !== 'function') return;
+    const observer = new ResizeObserver(tell);
+    observer.observe(room);
+    return () => observer.disconnect();
+  }, [motion, ruler, hasCap, isLeft]);
+}
 
 const styles = StyleSheet.create({
   tape: { minHeight: TARGET, borderRadius: 6, overflow: 'hidden' },

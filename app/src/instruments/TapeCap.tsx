@@ -13,6 +13,9 @@ export interface TapeCapProps {
   readonly onPress: () => void;
 }
 
+/** How much of the ruler's end it covers. */
+export const CAP_PX = 68;
+
 /** The button at a tape's end. */
 export function TapeCap(props: TapeCapProps & { readonly paper: boolean }) {
   const { top, below, name, expanded, disabled, onPress, paper } = props;
@@ -49,7 +52,7 @@ const styles = StyleSheet.create({
     position: 'absolute',
     top: 0,
     bottom: 0,
-    width: 68,
+    width: CAP_PX,
     justifyContent: 'center',
     alignItems: 'center',
   },

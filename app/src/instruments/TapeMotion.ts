@@ -1,9 +1,18 @@
 import type { ClickRange } from '@velmo/core/exposure';
 import { glide, type Glide } from './glide';
+import { LabelPlaces } from './LabelPlaces';
 import type { SlideHandlers } from './useSlide';
 
 /** Screen pixels from detent to detent. */
 export const CLICK_PX = 15;
+
+/** What of a tape's ruler is seen, in pixels: the index stands in its middle. */
+export interface ShownTape {
+  readonly width: number;
+  /** What lies over its ends. */
+  readonly coveredLeft: number;
+  readonly coveredRight: number;
+}
 
 /** What a tape is moved between, and whom it tells. */
 export interface TapeMoves {
@@ -42,6 +51,8 @@ export class TapeMotion implements SlideHandlers {
   private startedAt = 0;
   private moving = false;
   private running: Glide | null = null;
+  private readonly labels = new LabelPlaces();
+  private shown: ShownTape = { width: 0, coveredLeft: 0, coveredRight: 0 };
 
   /**
    * The latest props and the ruler's element. The ruler follows them unless a hand or a fling moves
@@ -50,7 +61,14 @@ export class TapeMotion implements SlideHandlers {
   follow(moves: TapeMoves, ruler: HTMLElement | null): void {
     this.moves = moves;
     this.ruler = ruler;
-    if (!this.moving) this.place(moves.click);
+    if (ruler) this.labels.collect(ruler);
+    this.place(this.moving ? this.position : moves.click);
+  }
+
+  /** What of the tape is seen has changed. */
+  show(shown: ShownTape): void {
+    this.shown = shown;
+    this.place(this.position);
   }
 
   onStart(): void {
@@ -122,7 +140,10 @@ export class TapeMotion implements SlideHandlers {
 
   private place(position: number): void {
     this.position = position;
-    const from = this.moves?.range.min ?? 0;
-    if (this.ruler) this.ruler.style.transform = `translateX(${-(position - from) * CLICK_PX}px)`;
+    const index = (position - (this.moves?.range.min ?? 0)) * CLICK_PX;
+    if (this.ruler) this.ruler.style.transform = `translateX(${-index}px)`;
+    const { width, coveredLeft, coveredRight } = this.shown;
+    const [from, to] = [index - width / 2 + coveredLeft, index + width / 2 - coveredRight];
+    this.labels.place({ from, to }, index);
   }
 }

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import Svg, { Line, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { Line, Rect } from 'react-native-svg';
 import {
   encodeSrgb,
   multiplyVec,
@@ -8,7 +8,8 @@ import {
   xyzFromChromaticity,
   XYZ_TO_SRGB,
 } from '@velmo/core/colour';
-import { COLOUR, FONT } from '../theme/theme';
+import { COLOUR } from '../theme/theme';
+import { TapeLabels, type TapeLabel } from './TapeLabels';
 import { CLICK_PX } from './TapeMotion';
 import { clickOfKelvin, kelvinOfClick, WHITE_CLICKS } from './whiteScale';
 
@@ -23,6 +24,15 @@ function colourOfLight(kelvin: number): string {
   return `rgb(${bytes.join(',')})`;
 }
 
+/** Each from its mark to the next one's. */
+const NAMES: readonly TapeLabel[] = NAMED_LIGHTS.map(({ id, label, kelvin }, i) => ({
+  key: id,
+  text: label,
+  colour: '#1c1b19',
+  from: clickOfKelvin(kelvin) * CLICK_PX,
+  to: clickOfKelvin(NAMED_LIGHTS[i + 1]?.kelvin ?? kelvinOfClick(WHITE_CLICKS.max)) * CLICK_PX,
+}));
+
 let colours: readonly string[] | null = null;
 
 /** The colour of the light along the White tape, with the names of well-known lights. */
@@ -30,39 +40,30 @@ export const WhiteStrip = memo(function WhiteStrip() {
   colours ??= CLICKS.map((click) => colourOfLight(kelvinOfClick(click)));
   const shown = colours;
   return (
-    <Svg
-      width={(WHITE_CLICKS.max + 1) * CLICK_PX}
-      height={HEIGHT}
-      style={{ marginLeft: -CLICK_PX / 2 }}
-    >
-      {CLICKS.map((click) => (
-        <Rect
-          key={click}
-          x={click * CLICK_PX}
-          y={0}
-          width={CLICK_PX + 0.5}
-          height={HEIGHT}
-          fill={shown[click]}
-        />
-      ))}
-      {NAMED_LIGHTS.map(({ id, kelvin }) => {
-        const x = (clickOfKelvin(kelvin) + 0.5) * CLICK_PX;
-        return (
-          <Line key={id} x1={x} x2={x} y1={0} y2={HEIGHT} stroke={COLOUR.ink} strokeWidth={1.5} />
-        );
-      })}
-      {NAMED_LIGHTS.map(({ id, label, kelvin }) => (
-        <SvgText
-          key={id}
-          x={(clickOfKelvin(kelvin) + 0.5) * CLICK_PX + 4}
-          y={11.5}
-          fontSize={12}
-          fontFamily={FONT.medium}
-          fill={COLOUR.ink}
-        >
-          {label}
-        </SvgText>
-      ))}
-    </Svg>
+    <>
+      <Svg
+        width={(WHITE_CLICKS.max + 1) * CLICK_PX}
+        height={HEIGHT}
+        style={{ marginLeft: -CLICK_PX / 2 }}
+      >
+        {CLICKS.map((click) => (
+          <Rect
+            key={click}
+            x={click * CLICK_PX}
+            y={0}
+            width={CLICK_PX + 0.5}
+            height={HEIGHT}
+            fill={shown[click]}
+          />
+        ))}
+        {NAMED_LIGHTS.map(({ id, kelvin }) => {
+          const x = (clickOfKelvin(kelvin) + 0.5) * CLICK_PX;
+          return (
+            <Line key={id} x1={x} x2={x} y1={0} y2={HEIGHT} stroke={COLOUR.ink} strokeWidth={1.5} />
+          );
+        })}
+      </Svg>
+      <TapeLabels labels={NAMES} />
+    </>
   );
 });

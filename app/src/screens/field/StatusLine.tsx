@@ -1,7 +1,10 @@
+import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { findLens } from '@velmo/core/optics';
+import { batteryStore, watchBattery } from '../../engine/battery';
 import { Button } from '../../instruments/Button';
 import { StatusPart } from '../../instruments/StatusPart';
+import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { cropWords } from '../../instruments/tapeScale';
 import { useRoom } from '../../storage/frameQueries';
 import { useStore } from '../../state/store';
@@ -11,6 +14,7 @@ import { fieldStore, readingsStore, toggleSheet, type FieldState } from './sessi
 import { FILE_WORDS, framesLeft, leftDigits, writtenKind } from './words/fileWords';
 import { PATTERN_WORDS } from './words/patternWords';
 import { differenceText, evText } from './words/readingsText';
+import { batteryWords, isLow } from './words/stateWords';
 
 /**
  * Place, meter and rig: what the picture is taken of, by what light, with what. Each opens its
@@ -114,22 +118,30 @@ function RigPart() {
 const filesTop = ({ settings, capabilities }: FieldState): string =>
   capabilities ? FILE_WORDS[writtenKind(settings, capabilities)].replace(' 16 bit', '') : '…';
 
-/** From so many frames on there is no need to think of room. */
+/** From so many frames on there is no need to think of room where there is little on the line. */
 const MANY_LEFT = 100;
+/** Narrower than this, a place's name needs the line more. */
+const NARROW_PX = 380;
 
-/** What is written, into which roll, and how many more there is room for once that is few. */
+/** What is written, into which roll, how many more there is room for; a battery that runs out. */
 function FilesPart() {
   const { data: room } = useRoom();
   const kind = useStore(fieldStore, filesTop);
   const roll = useStore(currentRollStore, ({ name }) => name);
+  const isNarrow = useScreenRoom().width < NARROW_PX;
+  const low = useStore(batteryStore, (battery) =>
+    battery && isLow(battery) ? batteryWords(battery) : null,
+  );
+  useEffect(watchBattery, []);
   const few = useStore(fieldStore, ({ settings, capabilities }) => {
     const left = capabilities ? framesLeft(settings, capabilities, room ?? null) : null;
-    return left !== null && left < MANY_LEFT ? ` · ${leftDigits(left)} left` : '';
+    if (left === null || (isNarrow && left >= MANY_LEFT)) return '';
+    return ` · ${leftDigits(left)}${left < MANY_LEFT ? ' left' : ''}`;
   });
   return (
     <Part
       top={`${kind}${few}`}
-      below={`${shortened(roll)} ▾`}
+      below={`${low ?? shortened(roll)} ▾`}
       name="Files and roll"
       sheet="files"
     />

@@ -21,8 +21,8 @@ export const night: Plate = {
     lightSoft: '#e0e0e0',
     vermilion: '#757575',
   },
-  veil: '#500000',
+  veil: '#600000',
 };
 
-/** Luminance of the veil's own red, as a share of the screen's white (IEC 61966-2-1: 0.2126 lin(80/255)). */
-export const NIGHT_LUMINANCE = 0.018;
+/** Luminance of the veil's own red, as a share of the screen's white (IEC 61966-2-1: 0.2126 lin(96/255)). */
+export const NIGHT_LUMINANCE = 0.025;

@@ -27,6 +27,7 @@ import {
 } from '../words/fileWords';
 import { changeNaming } from '../session/preferencesNow';
 import { RollChoice } from './RollChoice';
+import { StatePart } from './StatePart';
 
 /** Numbers of frames offered; a link may ask for any from 4 to 64. */
 const AVERAGES = [1, 4, 8, 16, 32, 64];
@@ -64,6 +65,7 @@ export function FilesSheet() {
       title={`Files · ${framesLeftText(framesLeft(settings, capabilities, room ?? null))}`}
       onClose={closeSheet}
     >
+      <StatePart />
       <Choice
         label="File"
         unlabelled

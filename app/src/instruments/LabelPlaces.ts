@@ -1,0 +1,53 @@
+import { placeLabel, type Stretch } from './placeLabel';
+
+/** Width of a letter of the narrow face at a label's size, where it cannot be measured. */
+const LETTER_PX = 5.4;
+/** Widths measured, by what a label says: all have one face and size. */
+const widths = new Map<string, number>();
+const MAX_WIDTHS = 500;
+/** Widths are those of the page's own face once that has come. */
+void (globalThis.document as Document | undefined)?.fonts?.ready.then(() => widths.clear());
+
+function widthOf(label: HTMLElement): number {
+  const text = label.textContent ?? '';
+  const known = widths.get(text);
+  if (known !== undefined) return known;
+  if (widths.size > MAX_WIDTHS) widths.clear();
+  const width = Math.ceil(label.getBoundingClientRect().width) || text.length * LETTER_PX;
+  widths.set(text, width);
+  return width;
+}
+
+interface PlacedLabel extends Stretch {
+  readonly element: HTMLElement;
+  readonly width: number;
+}
+
+/** The labels of a tape, put where they can be read whenever the tape has moved; without a render. */
+export class LabelPlaces {
+  private labels: PlacedLabel[] = [];
+
+  /** Labels as they now are on a ruler. */
+  collect(ruler: HTMLElement): void {
+    const elements = ruler.querySelectorAll<HTMLElement>('[data-from]');
+    this.labels = Array.from(elements, (element) => ({
+      element,
+      from: Number(element.dataset.from),
+      to: Number(element.dataset.to),
+      width: widthOf(element),
+    }));
+  }
+
+  /**
+   * @param seen what of the ruler is seen, in its own pixels
+   * @param index where the index line stands on it
+   */
+  place(seen: Stretch, index: number): void {
+    for (const label of this.labels) {
+      const x = placeLabel(label, label.width, seen, index);
+      const { style } = label.element;
+      style.opacity = x === null ? '0' : '1';
+      if (x !== null) style.transform = `translateX(${x}px)`;
+    }
+  }
+}

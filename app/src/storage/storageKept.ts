@@ -1,0 +1,19 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+
+const KEPT_KEY = ['storage', 'kept'];
+
+/** Whether the browser has promised not to clear this site's storage by itself; null: it does not tell. */
+export const useStorageKept = () =>
+  useQuery({
+    queryKey: KEPT_KEY,
+    queryFn: async () => (await navigator.storage?.persisted?.()) ?? null,
+  });
+
+/** Asks it for that promise. */
+export function useAskToKeep() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: async () => (await navigator.storage?.persist?.()) ?? false,
+    onSuccess: (kept) => client.setQueryData(KEPT_KEY, kept),
+  });
+}
