@@ -2,7 +2,6 @@ import type { Page } from 'puppeteer-core';
 import { NIGHT_LUMINANCE } from '../app/src/theme/plates/night';
 import {
   axeViolations,
-  brightestOf,
   EXPOSE,
   fieldReady,
   openLastFrame,
@@ -13,6 +12,7 @@ import {
   until,
   WIDE,
 } from './browser';
+import { brightestOf } from './brightest';
 import { fieldSuite } from './suite';
 
 jest.setTimeout(180_000);

@@ -17,9 +17,16 @@ import {
 } from '../src/kits';
 import { ISO_CLICKS, TIME_CLICKS } from '../src/exposure';
 import { DEFAULT_MONITORS } from '../src/monitor';
-import { dioptresOfClick, findLens, focusClickOf, focusClickRange, LENSES } from '../src/optics';
+import {
+  circleOfConfusionMm,
+  dioptresOfClick,
+  findLens,
+  focusClickOf,
+  focusClickRange,
+  hyperfocalM,
+  LENSES,
+} from '../src/optics';
 import { SERIES_KINDS, sharpHalfWidth } from '../src/series';
-import { circleOfConfusionMm, hyperfocalM } from '../src/optics';
 import { UNKNOWN_CONTEXT } from '../src/consequence';
 import {
   COMP_CLICKS,

@@ -1,6 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { NIGHT_LUMINANCE } from '../../app/src/theme/plates/night';
-import { brightestOf, EXPOSE, LAST_FRAME, PHONE, slider, until, WIDE, WINDOW } from '../browser';
+import { brightestOf } from '../brightest';
+import { EXPOSE, LAST_FRAME, PHONE, slider, until, WIDE, WINDOW } from '../browser';
 import { everyEngine } from './engineSuite';
 import {
   boxOf,

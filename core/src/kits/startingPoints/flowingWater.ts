@@ -1,7 +1,7 @@
 import { CLICKS_PER_STOP } from '../../exposure/clicks';
-import { AUTO, held, MAX_FILTER_STOPS } from '../../settings/settings';
-import { FIRST_SERIES } from '../../series/series';
-import { baseIso, keepHighlights, solved, timeByLight } from './exposeFor';
+import { AUTO, MAX_FILTER_STOPS } from '../../settings/settings';
+import { heldAtBase, onTripod } from './base';
+import { solved, timeByLight } from './exposeFor';
 import type { StartingPoint } from './startingPoint';
 
 /** 1 s (common practice: half a second to two make threads of falling water). */
@@ -14,19 +14,7 @@ export const flowingWater: StartingPoint = {
   next: 'Next: tripod, that filter on the lens. Longer makes mist, shorter shows drops.',
   parts: ['exposure', 'rig', 'series'],
   meant: { smear: 'What flows is meant to smear.', crushed: 'Dark shadows are meant.' },
-  begin: (s, camera) => ({
-    ...s,
-    support: 'tripod',
-    filterStops: 0,
-    torch: false,
-    flash: 'off',
-    time: held(USUAL_TIME),
-    iso: held(baseIso(camera)),
-    compClicks: 0,
-    meter: keepHighlights(s, camera),
-    series: FIRST_SERIES.single,
-    delayS: 2,
-  }),
+  begin: (s, camera) => heldAtBase(onTripod(s), camera, USUAL_TIME),
   fit(s, light, camera) {
     const open = solved({ ...s, time: AUTO }, light, camera);
     if (!open) return s;

@@ -1,6 +1,6 @@
-import { held, heldFocus, heldWhite } from '../../settings/settings';
-import { FIRST_SERIES } from '../../series/series';
-import { baseIso, keepHighlights, timeByLight } from './exposeFor';
+import { heldFocus, heldWhite } from '../../settings/settings';
+import { heldAtBase, onTripod } from './base';
+import { timeByLight } from './exposeFor';
 import type { StartingPoint } from './startingPoint';
 
 /** 1/125 s (common practice). */
@@ -14,22 +14,11 @@ export const lampAtNight: StartingPoint = {
   parts: ['exposure', 'focus', 'white', 'rig', 'series'],
   meant: { crushed: 'The dark round the lamp is meant.' },
   begin: (s, camera) => ({
-    ...s,
+    ...heldAtBase(onTripod(s), camera, USUAL_TIME),
     lens: 'tele',
     crop: 1,
-    support: 'tripod',
-    filterStops: 0,
-    torch: false,
-    flash: 'off',
-    subject: 'scene',
-    time: held(USUAL_TIME),
-    iso: held(baseIso(camera)),
-    compClicks: 0,
-    meter: keepHighlights(s, camera),
     focus: heldFocus(0),
     white: heldWhite({ kelvin: 3200, tint: 0 }),
-    series: FIRST_SERIES.single,
-    delayS: 2,
   }),
   fit: timeByLight,
 };

@@ -2,7 +2,7 @@ import { subjectSmearPx } from '../../consequence/timeSmear';
 import { timeSFromClick } from '../../exposure/clicks';
 import { TIME_CLICKS } from '../../exposure/nominal';
 import { AUTO, AUTO_FOCUS, held } from '../../settings/settings';
-import { FIRST_SERIES } from '../../series/series';
+import { plainly } from './base';
 import { isoByLight } from './exposeFor';
 import type { LightSeen, StartingPoint } from './startingPoint';
 
@@ -29,17 +29,11 @@ export const movingFrozen: StartingPoint = {
   parts: ['exposure', 'focus', 'rig', 'series'],
   meant: { noise: 'Noise is the price of the short time.', crushed: 'Dark shadows are meant.' },
   begin: (s) => ({
-    ...s,
-    filterStops: 0,
-    torch: false,
-    flash: 'off',
+    ...plainly(s),
     time: held(USUAL_TIME),
     iso: AUTO,
-    compClicks: 0,
     meter: { ...s.meter, pattern: 'centre' },
     focus: AUTO_FOCUS,
-    series: FIRST_SERIES.single,
-    delayS: 0,
   }),
   fit: (s, light, camera) => {
     const frozen = isoByLight({ ...s, time: held(frozenTime(light)) }, light, camera, LEAST_COMP);

@@ -1,6 +1,6 @@
-import { AUTO_FOCUS, held } from '../../settings/settings';
-import { FIRST_SERIES } from '../../series/series';
-import { baseIso, keepHighlights, steadyUnderLamps, whiteAsRead } from './exposeFor';
+import { AUTO_FOCUS } from '../../settings/settings';
+import { heldAtBase, onTripod } from './base';
+import { steadyUnderLamps, whiteAsRead } from './exposeFor';
 import type { StartingPoint } from './startingPoint';
 
 /** 1/25 s: a whole number of pulses of lamps on 50 Hz. */
@@ -14,24 +14,14 @@ export const pageCopy: StartingPoint = {
   parts: ['exposure', 'focus', 'white', 'rig', 'files', 'series'],
   meant: {},
   begin: (s, camera) => ({
-    ...s,
+    ...heldAtBase(onTripod(s), camera, USUAL_TIME),
     lens: 'tele',
     crop: 1,
-    support: 'tripod',
-    filterStops: 0,
-    torch: false,
-    flash: 'off',
-    time: held(USUAL_TIME),
-    iso: held(baseIso(camera)),
-    compClicks: 0,
-    meter: keepHighlights(s, camera),
     // Found once: a series of pages is not to hunt.
     focus: { ...AUTO_FOCUS, follow: false },
     files: 'dng+jpeg',
     aspect: '4:3',
     average: 1,
-    series: FIRST_SERIES.single,
-    delayS: 2,
   }),
   fit: (s, light, camera) => whiteAsRead(steadyUnderLamps(s, light, camera), light),
 };

@@ -1,6 +1,6 @@
 import { CLICKS_PER_STOP } from '../../exposure/clicks';
 import { AUTO, held, MAX_FILTER_STOPS } from '../../settings/settings';
-import { FIRST_SERIES } from '../../series/series';
+import { plainly } from './base';
 import { baseIso, keepHighlights, solved } from './exposeFor';
 import type { StartingPoint } from './startingPoint';
 
@@ -17,16 +17,11 @@ export const snowAndSalt: StartingPoint = {
   begin(s, camera) {
     const keeps = camera.meterPatterns.includes('highlights');
     return {
-      ...s,
-      filterStops: 0,
-      torch: false,
-      flash: 'off',
+      ...plainly(s),
       time: AUTO,
       iso: held(baseIso(camera)),
       compClicks: keeps ? 0 : WHITE_COMP,
       meter: keepHighlights(s, camera),
-      series: FIRST_SERIES.single,
-      delayS: 0,
     };
   },
   monitors: (now) => ({ ...now, over: 'any', zebra: { on: 'raw', clicksUnder: 1 } }),

@@ -1,7 +1,7 @@
 import { clickFromTimeS, timeSFromClick } from '../../exposure/clicks';
 import { TRAIL_LIMIT_PX, trailPx } from '../../optics/skyTrail';
 import { held, heldFocus, heldWhite } from '../../settings/settings';
-import { FIRST_SERIES } from '../../series/series';
+import { onTripod } from './base';
 import { isoByLight } from './exposeFor';
 import type { LightSeen, StartingPoint } from './startingPoint';
 
@@ -28,21 +28,14 @@ export const stars: StartingPoint = {
   parts: ['exposure', 'focus', 'white', 'rig', 'series'],
   meant: { crushed: 'Dark ground under the sky is meant.', noise: 'Noise is the price of points.' },
   begin: (s) => ({
-    ...s,
+    ...onTripod(s),
     lens: 'main',
     crop: 1,
-    support: 'tripod',
-    filterStops: 0,
-    torch: false,
-    flash: 'off',
     time: held(USUAL_TIME),
     iso: held(USUAL_ISO),
-    compClicks: 0,
     meter: { ...s.meter, pattern: 'centre' },
     focus: heldFocus(0),
     white: heldWhite({ kelvin: 4200, tint: 0 }),
-    series: FIRST_SERIES.single,
-    delayS: 2,
   }),
   fit: (s, light, camera) =>
     isoByLight({ ...s, time: held(pointsTime(light)) }, light, camera, LEAST_COMP),

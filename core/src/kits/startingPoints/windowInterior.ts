@@ -1,6 +1,7 @@
 import { dioptresOf } from '../../optics/defocus';
 import { AUTO, held, heldFocus } from '../../settings/settings';
 import { FIRST_SERIES } from '../../series/series';
+import { onTripod } from './base';
 import { baseIso, timeByLight, whiteAsRead } from './exposeFor';
 import type { StartingPoint } from './startingPoint';
 
@@ -16,18 +17,12 @@ export const windowInterior: StartingPoint = {
     const through = { ...s, lens: 'main', crop: 1 };
     const hyperfocalM = camera.focus(through)?.hyperfocalM ?? null;
     return {
-      ...through,
-      support: 'tripod',
-      filterStops: 0,
-      torch: false,
-      flash: 'off',
+      ...onTripod(through),
       time: AUTO,
       iso: held(baseIso(camera)),
-      compClicks: 0,
       meter: { ...s.meter, pattern: 'centre' },
       focus: hyperfocalM === null ? s.focus : heldFocus(dioptresOf(hyperfocalM)),
       series: { kind: 'bracket', frames: 5, stepClicks: 6, order: 'middle-first' },
-      delayS: 2,
     };
   },
   fit(s, light, camera) {
