@@ -59,6 +59,27 @@ test('night: on no screen is there blue or green, nor more than 2.5 % of white, 
   await dark();
 });
 
+test('the ladder’s histogram is drawn in the colours of its channels, on every plate', async () => {
+  const page = await field('scene=test-wall&mp=3&time=1/60&iso=100');
+  const coloured = (): Promise<string> =>
+    page.$eval('[role=slider][aria-label=Ladder] canvas', (e) => {
+      const canvas = e as HTMLCanvasElement;
+      const { data } = canvas.getContext('2d')!.getImageData(0, 0, canvas.width, canvas.height);
+      const seen = new Set<string>();
+      for (let i = 0; i < data.length; i += 4) {
+        const [r, g, b, alpha] = data.subarray(i, i + 4);
+        if (alpha < 250) continue;
+        if (r > 200 && g < 180) seen.add('red');
+        if (g > 180 && r < 180 && b < 190) seen.add('green');
+        if (b > 200 && r < 190) seen.add('blue');
+      }
+      return [...seen].sort().join(' ');
+    });
+  await until(coloured, /^blue green red$/);
+  await page.keyboard.press('q');
+  await until(coloured, /^blue green red$/);
+});
+
 test('every plate in either hand: nothing for axe to find, in Field, its sheets, a roll and a frame', async () => {
   const page = await field('scene=test-wall&mp=3&time=1/60&iso=100');
   await tap(page, EXPOSE);

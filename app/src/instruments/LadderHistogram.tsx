@@ -1,7 +1,7 @@
 import { memo, useEffect, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { BINS_PER_STOP, LADDER_BINS, ladderBin } from '@velmo/core/monitor';
-import { COLOUR } from '../theme/theme';
+import { drawnColour } from '../theme/theme';
 import { histogramHeights, peakOf, sidewaysPath, type HeightScale } from './histogramPath';
 import { LADDER_BOTTOM_STOPS, LADDER_TOP_STOPS, ladderPxPerStop } from './ladderPlace';
 
@@ -29,7 +29,7 @@ interface LadderHistogramProps {
 
 const FIRST = ladderBin(LADDER_BOTTOM_STOPS);
 const LAST = ladderBin(LADDER_TOP_STOPS - 1e-6);
-const CHANNELS = [COLOUR.red, COLOUR.green, COLOUR.blue];
+const CHANNELS = ['red', 'green', 'blue'] as const;
 const BODY = 'rgba(228, 224, 214, 0.5)';
 
 /**
@@ -97,7 +97,7 @@ function drawHistogram(
   context.fill(pathOf(histogram.length > 3 * LADDER_BINS ? 3 : 1, true));
   context.lineWidth = 1.5;
   CHANNELS.forEach((colour, channel) => {
-    context.strokeStyle = colour;
+    context.strokeStyle = drawnColour(colour);
     context.stroke(pathOf(channel, false));
   });
 }

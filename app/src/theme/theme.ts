@@ -31,6 +31,10 @@ export const COLOUR = Object.fromEntries(
   COLOUR_NAMES.map((name) => [name, `var(${variableOf(name)}, ${GRAPHITE[name]})`]),
 ) as Readonly<Record<ColourName, string>>;
 
+/** A colour of the plate in use as it is now, for what is drawn by hand: canvases know no variables. */
+export const drawnColour = (name: ColourName): string =>
+  document.documentElement.style.getPropertyValue(variableOf(name)) || GRAPHITE[name];
+
 export const FONT = {
   regular: 'BarlowSemiCondensed_400Regular',
   medium: 'BarlowSemiCondensed_500Medium',

@@ -7,6 +7,7 @@ import { Ladder } from '../../instruments/Ladder';
 import type { HistogramLook, LadderReading } from '../../instruments/LadderHistogram';
 import { LadderPin } from '../../instruments/LadderPin';
 import { PictureHistogram } from '../../instruments/PictureHistogram';
+import { useStill } from '../../instruments/useStill';
 import { Verdict } from '../../instruments/Verdict';
 import { useLiveWords } from './words/liveWords';
 import { useStore } from '../../state/store';
@@ -177,9 +178,12 @@ function findingsAsText(): string {
   return lastWords;
 }
 
-/** What the verdict found, most important first; renders again only when its words change. */
+/**
+ * What the verdict found, most important first; renders again only when its words change, and not
+ * under a finger.
+ */
 export function useFindings(): readonly Finding[] {
-  const words = useStore(readingsStore, findingsAsText);
+  const words = useStill(useStore(readingsStore, findingsAsText));
   return JSON.parse(words) as Finding[];
 }
 

@@ -127,7 +127,9 @@ export function FieldScreen() {
       <View style={[styles.beside, m.mirrored && styles.reversed]}>
         <View>
           <PictureArea m={m} />
-          {m.layout === 'wide' && <FilmStrip />}
+          {m.layout === 'wide' && (
+            <FilmStrip height={m.stripHeight} width={m.pictureWidth + m.ladderWidth} />
+          )}
         </View>
         <View style={[styles.column, m.mirrored && styles.columnLeft, { width: m.columnWidth }]}>
           {m.layout === 'side' && <StatusLine />}

@@ -32,20 +32,31 @@ export function LastFrame({ size }: { readonly size: number }) {
   );
 }
 
-/** Frames and series that stand in a row. */
-const ROW = 9;
+/** Room around frames in a row, and for the words under them and beside them. */
+const PAD = 8;
+const CAPTION_PX = 18;
+const ALL_PX = 64;
+/** Small pictures are stored so large. */
+const MAX_FRAME_PX = 240;
 
-/** The newest frames in a row, with their settings, and the way to all of them. */
-export function FilmStrip() {
+interface FilmStripProps {
+  readonly width: number;
+  readonly height: number;
+}
+
+/** The newest frames in a row as large as its height, with their settings, and the way to all. */
+export function FilmStrip({ width, height }: FilmStripProps) {
+  const size = Math.min(MAX_FRAME_PX, height - 2 * PAD - CAPTION_PX);
+  const row = Math.max(1, Math.floor((width - ALL_PX - PAD) / (size + PAD)));
   const { data, isPending, isError } = useNewestFrames();
   const router = useRouter();
-  const stacks = stacksOf(data?.frames ?? []).slice(0, ROW);
+  const stacks = stacksOf(data?.frames ?? []).slice(0, row);
   const unreadable = data?.unreadable.length ?? 0;
   return (
     <View style={styles.strip}>
       {stacks.map((stack) => (
-        <View key={stack.key} style={styles.stripItem}>
-          <Thumbnail stack={stack} size={72} />
+        <View key={stack.key} style={[styles.stripItem, { width: size }]}>
+          <Thumbnail stack={stack} size={size} />
           <Text style={styles.caption} numberOfLines={1}>
             {exposureWords(stack.frames[0].record).split(' · ')[0]}
           </Text>
@@ -84,8 +95,8 @@ const styles = StyleSheet.create({
   },
   failed: { borderLeftWidth: 5, borderLeftColor: COLOUR.clipped },
   text: { fontFamily: FONT.regular, fontSize: 13, color: COLOUR.lightSoft, textAlign: 'center' },
-  strip: { flexDirection: 'row', gap: 8, padding: 8, alignItems: 'flex-start' },
-  stripItem: { width: 76, gap: 2 },
+  strip: { flexDirection: 'row', gap: PAD, padding: PAD, alignItems: 'flex-start' },
+  stripItem: { gap: 2 },
   caption: { fontFamily: FONT.regular, fontSize: 14, color: COLOUR.lightSoft, flexShrink: 1 },
   all: { minHeight: 44, minWidth: 44, justifyContent: 'center' },
   allText: { fontFamily: FONT.semibold, fontSize: 15, color: COLOUR.light },

@@ -120,15 +120,16 @@ const filesTop = ({ settings, capabilities }: FieldState): string =>
 
 /** From so many frames on there is no need to think of room where there is little on the line. */
 const MANY_LEFT = 100;
-/** Narrower than this, a place's name needs the line more. */
-const NARROW_PX = 380;
+/** Narrower than this, a place's name needs the line more: so much for each letter of the files. */
+const NARROW_PX = 360;
+const LETTER_PX = 8;
 
 /** What is written, into which roll, how many more there is room for; a battery that runs out. */
 function FilesPart() {
   const { data: room } = useRoom();
   const kind = useStore(fieldStore, filesTop);
   const roll = useStore(currentRollStore, ({ name }) => name);
-  const isNarrow = useScreenRoom().width < NARROW_PX;
+  const isNarrow = useScreenRoom().width < NARROW_PX + LETTER_PX * kind.length;
   const low = useStore(batteryStore, (battery) =>
     battery && isLow(battery) ? batteryWords(battery) : null,
   );

@@ -14,6 +14,8 @@ export interface FieldMeasures {
   /** Room around and between verdict, tapes and bar. */
   readonly gap: number;
   readonly barHeight: number;
+  /** Height of the newest frames under a wide Window; 0 where they have no place. */
+  readonly stripHeight: number;
   /** Ladder and controls lie on the left, for a left hand. */
   readonly mirrored: boolean;
 }
@@ -78,6 +80,7 @@ function measured(width: number, height: number): Measured {
     columnWidth: width,
     tapeHeight: heights.tape,
     barHeight: heights.bar,
+    stripHeight: 0,
     gap: heights.gap,
   };
 }
@@ -88,16 +91,18 @@ function wide(width: number, height: number): Measured {
   const strip = 108;
   const room = width - columnWidth - ladderWidth - 3 * GAP;
   const pictureWidth = Math.min(room, Math.round(((height - STATUS - strip) * 4) / 3));
+  const pictureHeight = Math.round((pictureWidth * 3) / 4);
   return {
     layout: 'wide',
     upright: false,
     pictureWidth,
-    pictureHeight: Math.round((pictureWidth * 3) / 4),
+    pictureHeight,
     ladderWidth,
     ladderOver: false,
     columnWidth,
     tapeHeight: SNUG.tape,
     barHeight: SNUG.bar,
+    stripHeight: height - STATUS - pictureHeight,
     gap: SNUG.gap,
   };
 }
@@ -118,6 +123,7 @@ function side(width: number, height: number): Measured {
     columnWidth,
     tapeHeight: heights.tape,
     barHeight: heights.bar,
+    stripHeight: 0,
     gap: heights.gap,
   };
 }

@@ -21,7 +21,7 @@ export function MarksSheet() {
   const now = useStore(readingsStore, (r) => (r ? clippedText(r, readsRaw) : ''));
   return (
     <Sheet title="Marks, aids and histograms" onClose={closeSheet}>
-      <Text style={styles.about}>{now}</Text>
+      <Text style={[styles.about, styles.now]}>{now}</Text>
       <Compare />
       <AidsPart />
       <ClipMarks />
@@ -171,6 +171,8 @@ function Hold({ label, onHold }: { label: string; onHold: (held: boolean) => voi
 
 const styles = StyleSheet.create({
   about: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 19, color: COLOUR.lightSoft },
+  // Two lines, whatever is read: what is under it keeps its place.
+  now: { minHeight: 38 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   hold: {
     minHeight: TARGET,

@@ -202,7 +202,7 @@ function LightAndSubject() {
         onChange={(filterStops) => change({ filterStops })}
         onRelease={() => change({ filterStops: 0 })}
       />
-      <Text style={styles.about}>{leads}</Text>
+      <Text style={[styles.about, styles.leads]}>{leads}</Text>
       <TorchChoice torch={settings.torch} />
       <FlashChoice />
       <Choice
@@ -257,6 +257,8 @@ function CompSteps() {
 }
 
 const styles = StyleSheet.create({
+  // Two lines, whatever is read: what is under it keeps its place.
+  leads: { minHeight: 38 },
   browser: { gap: 6 },
   head: { fontFamily: FONT.semibold, fontSize: 15, color: COLOUR.light },
   about: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 19, color: COLOUR.lightSoft },
