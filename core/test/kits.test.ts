@@ -152,6 +152,23 @@ describe('parts of a kit', () => {
     });
   });
 
+  test('a lock stays where the kit holds nothing of what is locked', () => {
+    const locked: Settings = {
+      ...DEFAULT_SETTINGS,
+      meter: { ...DEFAULT_SETTINGS.meter, lockedEv100: 12 },
+      white: { mode: 'auto', locked: { kelvin: 5100, tint: 0 } },
+    };
+    expect(withParts(locked, ['series'], SET)).toEqual({
+      ...locked,
+      series: SET.series,
+      delayS: SET.delayS,
+    });
+    expect(withParts(SET, ['exposure', 'white'], locked)).toMatchObject({
+      meter: { lockedEv100: null },
+      white: { mode: 'auto', locked: null },
+    });
+  });
+
   test('taken back, what the kit changed is as before, and what was changed since stays', () => {
     const parts = fc.uniqueArray(fc.constantFrom(...KIT_PARTS), { minLength: 1 });
     fc.assert(

@@ -51,10 +51,11 @@ export const lightless = (s: Settings): Settings => ({
 
 /** The settings now, with the parts of others in their place. */
 export function withParts(now: Settings, parts: readonly KitPart[], others: Settings): Settings {
+  const from = lightless(others);
   const taken: Partial<Settings> = {};
   for (const part of parts)
-    for (const field of PART_FIELDS[part]) Object.assign(taken, { [field]: others[field] });
-  return lightless({ ...now, ...taken });
+    for (const field of PART_FIELDS[part]) Object.assign(taken, { [field]: from[field] });
+  return { ...now, ...taken };
 }
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);

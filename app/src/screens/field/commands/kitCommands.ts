@@ -145,9 +145,10 @@ export async function applyStartingPoint(point: StartingPoint): Promise<void> {
   if (point.fit) {
     say(`${point.name}: reading the light …`);
     const light = await lightSeen(point, begun, capabilities);
-    if (fieldStore.get().settings !== begun) return say(`${point.name} is set, as you changed it.`);
-    settings = reach(point.fit(begun, light, capabilities));
-    changeSettings(() => settings);
+    // Somebody has gone on by hand: that stands.
+    const isUntouched = fieldStore.get().settings === begun;
+    if (isUntouched) changeSettings((s) => reach(point.fit!(s, light, capabilities)));
+    settings = fieldStore.get().settings;
   }
   const words = wordsFor(capabilities);
   const changed = changedWords(before.settings, settings, words);
