@@ -54,7 +54,7 @@ test('a day’s work by keyboard alone: set, metered, a bracket exposed, looked 
     // A roll of its own, and a starting point.
     await page.keyboard.press('f');
     await enter(page, /^New roll \.\.\.$/);
-    await tabTo(page, /name/i);
+    await until(() => focused(page), /^New roll$/);
     await page.keyboard.type('Shed by keys');
     await page.keyboard.press('Enter');
     await until(() => pageText(page), /Shed by keys/);

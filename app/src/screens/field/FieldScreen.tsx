@@ -100,7 +100,7 @@ export function FieldScreen() {
   const open = sheet && (sheet === 'verdict' ? <VerdictSheet /> : <OpenSheet sheet={sheet} />);
   const controls = (
     <HandContext value={hand}>
-      <NoticeLine />
+      <NoticeLine inset={m.layout === 'phone' ? m.gap : 0} />
       {open && !roomy ? (
         open
       ) : (

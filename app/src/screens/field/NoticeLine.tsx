@@ -13,14 +13,14 @@ const dismiss = (): void => fieldStore.update((s) => ({ ...s, notice: null }));
 const PASSING_LINES = 3;
 
 /**
- * What went wrong and what to do; and frames that could not be stored, for as long as there are
+ * In the verdict's place, so far within its column: what went wrong and what to do; and frames that could not be stored, for as long as there are
  * any.
  */
-export function NoticeLine() {
+export function NoticeLine({ inset }: { inset: number }) {
   const router = useRouter();
   const notice = useStore(fieldStore, (s) => s.notice);
   return (
-    <View style={styles.lines}>
+    <View style={[styles.lines, { top: inset, left: inset, right: inset }]}>
       <UnsavedLine onLook={() => router.push('/frames')} />
       {notice && (
         <View style={[styles.line, notice.passing && styles.passing]} role="alert">
@@ -46,9 +46,6 @@ const styles = StyleSheet.create({
     // Over verdict and tapes, so that nothing is pushed off the screen.
     position: 'absolute',
     zIndex: 2,
-    left: 6,
-    right: 6,
-    top: 6,
     gap: 6,
     pointerEvents: 'box-none',
   },
