@@ -93,7 +93,13 @@ test('every plate in either hand: nothing for axe to find, in Field, its sheets,
       expect([plate, hand, await axeViolations(page)]).toEqual([plate, hand, []]);
       await page.keyboard.press('Escape');
     }
-  await choose(page, 'Plate: sunlight');
+  await choose(page, 'Plate: sunlight', 'Type: larger');
+  for (const key of ['k', 'm', 'f', 's', 't', 'w', 'j', 'v'] as const) {
+    await page.keyboard.press(key);
+    await page.waitForSelector('[role=region] [role=heading]');
+    expect([key, await axeViolations(page)]).toEqual([key, []]);
+    await page.keyboard.press('Escape');
+  }
   await openLastFrame(page);
   await until(() => pageText(page), /Clipped/, 30_000);
   expect(await axeViolations(page)).toEqual([]);

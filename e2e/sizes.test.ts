@@ -75,12 +75,16 @@ async function misplaced(page: Page): Promise<string[]> {
 const shown = async (page: Page): Promise<number> =>
   ((await page.evaluate(LABELS)) as Tape[]).reduce((sum, { labels }) => sum + labels.length, 0);
 
-test.each(['right', 'left'])(
-  'at every size, for the %s hand: labels whole and clear, nothing scrolls, no notice over a tape',
-  async (hand) => {
+test.each([
+  ['right', 'usual'],
+  ['left', 'larger'],
+])(
+  'at every size, for the %s hand in %s type: labels whole and clear, nothing scrolls, no notice over a tape',
+  async (hand, type) => {
     const page = await field('scene=sluice-at-dusk&mp=3&time=1/60&iso=200&white=5000');
     await page.keyboard.press('r');
     await tap(page, `[aria-label="Hand: ${hand}"]`);
+    await tap(page, `[aria-label="Type: ${type}"]`);
     await page.keyboard.press('Escape');
     for (const [width, height] of SIZES) {
       await page.setViewport({ width, height, deviceScaleFactor: 1 });

@@ -1,9 +1,9 @@
 /** What the first picture waits for begins before React does. */
 import { startLiveEarly } from './camera/simulated/liveWorker';
 import { lastCamera } from './storage/cameraChoice';
-import { applyNotedPlate } from './theme/applyPlate';
+import { applyNotedLook } from './theme/applyLook';
 
-applyNotedPlate();
+applyNotedLook();
 
 /** Field, which opens a camera. */
 if (location.pathname === '/') {

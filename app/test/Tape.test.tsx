@@ -67,12 +67,13 @@ describe('Verdict', () => {
     const onRepair = jest.fn();
     const onList = jest.fn();
     const { rerender } = render(
-      <Verdict finding={null} more={0} onRepair={onRepair} onList={onList} />,
+      <Verdict height={48} finding={null} more={0} onRepair={onRepair} onList={onList} />,
     );
     expect(screen.getByRole('status').textContent).toBe('All in range.');
     const repair = { label: 'Take 1/3 off Comp', settings: DEFAULT_SETTINGS };
     rerender(
       <Verdict
+        height={48}
         finding={{
           id: 'x',
           weight: 1,

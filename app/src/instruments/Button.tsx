@@ -1,5 +1,5 @@
 import { Pressable, StyleSheet, Text, type StyleProp, type ViewStyle } from 'react-native';
-import { COLOUR, FONT, TARGET } from '../theme/theme';
+import { COLOUR, FONT, TARGET, typePx } from '../theme/theme';
 
 interface ButtonProps {
   readonly label: string;
@@ -65,8 +65,8 @@ const styles = StyleSheet.create({
   pressedInk: { backgroundColor: COLOUR.ink },
   label: {
     fontFamily: FONT.medium,
-    fontSize: 16,
-    lineHeight: 19,
+    fontSize: typePx(16),
+    lineHeight: typePx(19),
     textAlign: 'center',
     color: COLOUR.light,
   },

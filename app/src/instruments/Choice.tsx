@@ -1,5 +1,5 @@
 import { StyleSheet, Text, View } from 'react-native';
-import { COLOUR, FONT } from '../theme/theme';
+import { COLOUR, FONT, typePx } from '../theme/theme';
 import { Button } from './Button';
 
 interface ChoiceProps<T> {
@@ -36,5 +36,5 @@ export function Choice<T extends string | number | boolean>(props: ChoiceProps<T
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', alignItems: 'center', flexWrap: 'wrap', gap: 6 },
-  label: { fontFamily: FONT.medium, fontSize: 15, color: COLOUR.lightSoft, minWidth: 44 },
+  label: { fontFamily: FONT.medium, fontSize: typePx(15), color: COLOUR.lightSoft, minWidth: 44 },
 });

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Pressable, StyleSheet, Text, View } from 'react-native';
-import { FONT } from '../theme/theme';
+import { FONT, typePx } from '../theme/theme';
 
 interface ExposeBarProps {
   /** What one press will make: "DNG · 12 MP · 1 frame". */
@@ -72,6 +72,11 @@ const styles = StyleSheet.create({
   },
   disabled: { backgroundColor: '#4a3a35' },
   fill: { position: 'absolute', left: 0, top: 0, bottom: 0, backgroundColor: '#8f2a14' },
-  word: { fontFamily: FONT.semibold, fontSize: 21, lineHeight: 25, color: '#ffffff' },
-  will: { fontFamily: FONT.medium, fontSize: 14, lineHeight: 18, color: '#ffffff' },
+  word: {
+    fontFamily: FONT.semibold,
+    fontSize: typePx(21),
+    lineHeight: typePx(25),
+    color: '#ffffff',
+  },
+  will: { fontFamily: FONT.medium, fontSize: typePx(14), lineHeight: typePx(18), color: '#ffffff' },
 });

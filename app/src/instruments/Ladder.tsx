@@ -1,6 +1,6 @@
 import { useLayoutEffect, useRef, useState, type ReactNode, type RefObject } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
-import { COLOUR, FONT } from '../theme/theme';
+import { COLOUR, FONT, typePx } from '../theme/theme';
 import { keyNudge, LadderDrag } from './ladderDrag';
 import { LadderHistogram, type HistogramLook, type LadderReading } from './LadderHistogram';
 import { LADDER_TOP_STOPS, ladderPxPerStop } from './ladderPlace';
@@ -95,7 +95,7 @@ const styles = StyleSheet.create({
     paddingHorizontal: 3,
     backgroundColor: 'rgba(22,22,22,0.9)',
     fontFamily: FONT.medium,
-    fontSize: 12,
+    fontSize: typePx(12),
     color: COLOUR.light,
     pointerEvents: 'none',
   },
@@ -104,7 +104,7 @@ const styles = StyleSheet.create({
     left: 5,
     bottom: 3,
     fontFamily: FONT.medium,
-    fontSize: 14,
+    fontSize: typePx(14),
     color: COLOUR.light,
     pointerEvents: 'none',
   },

@@ -1,5 +1,5 @@
 import { StyleSheet, Text, View } from 'react-native';
-import { COLOUR, FONT } from '../theme/theme';
+import { COLOUR, FONT, typePx } from '../theme/theme';
 import { ladderY } from './ladderPlace';
 
 interface LadderNoteProps {
@@ -41,8 +41,8 @@ const styles = StyleSheet.create({
     paddingHorizontal: 3,
     backgroundColor: 'rgba(22,22,22,0.8)',
     fontFamily: FONT.medium,
-    fontSize: 13,
-    lineHeight: 16,
+    fontSize: typePx(13),
+    lineHeight: typePx(16),
     color: COLOUR.paper,
   },
 });

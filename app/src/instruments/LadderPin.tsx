@@ -1,6 +1,6 @@
 import { useEffect, useLayoutEffect, useState, type RefObject } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
-import { COLOUR, FONT } from '../theme/theme';
+import { COLOUR, FONT, typePx } from '../theme/theme';
 import { keyNudge, LadderDrag } from './ladderDrag';
 import { ladderPxPerStop, ladderY } from './ladderPlace';
 import { Slidable } from './Slidable';
@@ -86,5 +86,10 @@ const styles = StyleSheet.create({
     justifyContent: 'center',
     paddingLeft: 8,
   },
-  number: { fontFamily: FONT.semibold, fontSize: 15, lineHeight: 18, color: COLOUR.ink },
+  number: {
+    fontFamily: FONT.semibold,
+    fontSize: typePx(15),
+    lineHeight: typePx(18),
+    color: COLOUR.ink,
+  },
 });

@@ -2,7 +2,7 @@ import { memo, useEffect, useRef } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { PICTURE_BINS } from '@velmo/core/monitor';
-import { COLOUR, FONT } from '../theme/theme';
+import { COLOUR, FONT, typePx } from '../theme/theme';
 import { curveHeights, type HeightScale, peakOf, sidewaysCurve } from './histogramPath';
 
 interface PictureHistogramProps {
@@ -69,7 +69,7 @@ const styles = StyleSheet.create({
     height: HEAD,
     lineHeight: HEAD,
     fontFamily: FONT.medium,
-    fontSize: 13,
+    fontSize: typePx(13),
     color: COLOUR.light,
     textAlign: 'center',
     fontVariant: ['tabular-nums'],

@@ -1,6 +1,6 @@
 import type { RefObject } from 'react';
 import { Pressable, StyleSheet, Text, View } from 'react-native';
-import { COLOUR, FONT } from '../theme/theme';
+import { COLOUR, FONT, typePx } from '../theme/theme';
 import { CONTAINED } from './webStyles';
 
 interface PinChipProps {
@@ -84,12 +84,12 @@ const styles = StyleSheet.create({
     borderRadius: 5,
     backgroundColor: 'rgba(26,26,26,0.82)',
   },
-  number: { fontFamily: FONT.semibold, fontSize: 13, color: COLOUR.lightSoft },
+  number: { fontFamily: FONT.semibold, fontSize: typePx(13), color: COLOUR.lightSoft },
   tone: {
     fontFamily: FONT.semibold,
-    fontSize: 16,
+    fontSize: typePx(16),
     fontVariant: ['tabular-nums'],
     color: COLOUR.light,
   },
-  room: { fontFamily: FONT.regular, fontSize: 14, color: COLOUR.light },
+  room: { fontFamily: FONT.regular, fontSize: typePx(14), color: COLOUR.light },
 });

@@ -1,6 +1,6 @@
 import { useEffect, useRef, type ReactNode } from 'react';
 import { ScrollView, StyleSheet, Text, View } from 'react-native';
-import { COLOUR, FONT } from '../theme/theme';
+import { COLOUR, FONT, typePx } from '../theme/theme';
 import { Button } from './Button';
 
 interface SheetProps {
@@ -64,6 +64,6 @@ const styles = StyleSheet.create({
     borderBottomColor: COLOUR.line,
     minHeight: 44,
   },
-  title: { fontFamily: FONT.semibold, fontSize: 17, color: COLOUR.light },
+  title: { fontFamily: FONT.semibold, fontSize: typePx(17), color: COLOUR.light },
   content: { gap: 8, padding: 10 },
 });

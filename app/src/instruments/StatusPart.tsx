@@ -1,5 +1,5 @@
 import { Pressable, StyleSheet, Text } from 'react-native';
-import { COLOUR, FONT } from '../theme/theme';
+import { COLOUR, FONT, typePx } from '../theme/theme';
 
 interface StatusPartProps {
   readonly top: string;
@@ -45,11 +45,16 @@ const styles = StyleSheet.create({
   open: { backgroundColor: '#383838' },
   top: {
     fontFamily: FONT.medium,
-    fontSize: 16,
-    lineHeight: 19,
+    fontSize: typePx(16),
+    lineHeight: typePx(19),
     color: COLOUR.light,
     fontVariant: ['tabular-nums'],
   },
   gap: { fontSize: 0, lineHeight: 0 },
-  below: { fontFamily: FONT.regular, fontSize: 13, lineHeight: 16, color: COLOUR.lightSoft },
+  below: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(13),
+    lineHeight: typePx(16),
+    color: COLOUR.lightSoft,
+  },
 });

@@ -1,6 +1,6 @@
 import { memo, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
-import { COLOUR, FONT, TARGET } from '../theme/theme';
+import { COLOUR, FONT, TARGET, typePx } from '../theme/theme';
 import { CONTAINED, GLIDING, GRABBABLE } from './webStyles';
 import { CLICK_PX, TapeMotion, type TapeMoves } from './TapeMotion';
 import { useHand } from './hand';
@@ -161,12 +161,12 @@ const styles = StyleSheet.create({
   bodyLeft: { flexDirection: 'row-reverse' },
   readoutLeft: { paddingLeft: 0, paddingRight: 12, alignItems: 'flex-end' },
   caption: { flexDirection: 'row', gap: 8 },
-  name: { fontFamily: FONT.medium, fontSize: 13 },
-  state: { fontFamily: FONT.regular, fontSize: 13 },
+  name: { fontFamily: FONT.medium, fontSize: typePx(13) },
+  state: { fontFamily: FONT.regular, fontSize: typePx(13) },
   value: {
     fontFamily: FONT.semibold,
-    fontSize: 21,
-    lineHeight: 24,
+    fontSize: typePx(21),
+    lineHeight: typePx(24),
     fontVariant: ['tabular-nums'],
   },
   window: { flex: 1, overflow: 'hidden' },

@@ -1,5 +1,5 @@
 import { Pressable, StyleSheet, Text } from 'react-native';
-import { COLOUR, FONT } from '../theme/theme';
+import { COLOUR, FONT, typePx } from '../theme/theme';
 import { useHand } from './hand';
 
 export interface TapeCapProps {
@@ -61,6 +61,6 @@ const styles = StyleSheet.create({
   onPaper: { backgroundColor: COLOUR.paperCap, borderColor: COLOUR.paperEdge },
   onDark: { backgroundColor: COLOUR.darkCap, borderColor: COLOUR.darkEdge },
   faded: { opacity: 0.5 },
-  word: { fontFamily: FONT.medium, fontSize: 14, lineHeight: 17 },
+  word: { fontFamily: FONT.medium, fontSize: typePx(14), lineHeight: typePx(17) },
   gap: { fontSize: 0, lineHeight: 0 },
 });

@@ -1,10 +1,14 @@
 import type { ClickRange } from '@velmo/core/exposure';
-import { glide, type Glide } from './glide';
+import { glide, prefersStillness, type Glide } from './glide';
 import { LabelPlaces } from './LabelPlaces';
 import type { SlideHandlers } from './useSlide';
 
 /** Screen pixels from detent to detent. */
 export const CLICK_PX = 15;
+
+/** A change of so many clicks that no hand has made is seen going, for so long. */
+const SLIDES_FROM = 3;
+const SLIDE_MS = 260;
 
 /** What of a tape's ruler is seen, in pixels: the index stands in its middle. */
 export interface ShownTape {
@@ -59,10 +63,13 @@ export class TapeMotion implements SlideHandlers {
    * it.
    */
   follow(moves: TapeMoves, ruler: HTMLElement | null): void {
+    const isFirst = this.moves === null;
     this.moves = moves;
     this.ruler = ruler;
     if (ruler) this.labels.collect(ruler);
-    this.place(this.moving ? this.position : moves.click);
+    if (this.moving) return this.place(this.position);
+    const jumps = Math.abs(moves.click - this.position) >= SLIDES_FROM;
+    this.place(moves.click, jumps && !isFirst);
   }
 
   /** What of the tape is seen has changed. */
@@ -138,10 +145,16 @@ export class TapeMotion implements SlideHandlers {
     if (moves && whole !== moves.click) moves.onChange(whole);
   }
 
-  private place(position: number): void {
+  private place(position: number, slides = false): void {
     this.position = position;
     const index = (position - (this.moves?.range.min ?? 0)) * CLICK_PX;
-    if (this.ruler) this.ruler.style.transform = `translateX(${-index}px)`;
+    const transform = `translateX(${-index}px)`;
+    // A render meanwhile cuts no slide short.
+    if (this.ruler && this.ruler.style.transform !== transform) {
+      const { style } = this.ruler;
+      style.transition = slides && !prefersStillness() ? `transform ${SLIDE_MS}ms ease-out` : '';
+      style.transform = transform;
+    }
     const { width, coveredLeft, coveredRight } = this.shown;
     const [from, to] = [index - width / 2 + coveredLeft, index + width / 2 - coveredRight];
     this.labels.place({ from, to }, index);

@@ -1,5 +1,5 @@
 import { StyleSheet, Text, View } from 'react-native';
-import { COLOUR, FONT, TARGET } from '../theme/theme';
+import { COLOUR, FONT, TARGET, typePx } from '../theme/theme';
 import { TapeCap, type TapeCapProps } from './TapeCap';
 
 interface TapeNoteProps {
@@ -39,14 +39,19 @@ const styles = StyleSheet.create({
     alignItems: 'center',
   },
   readout: { width: 104, paddingLeft: 12, justifyContent: 'center' },
-  name: { fontFamily: FONT.medium, fontSize: 13, color: COLOUR.lightSoft },
-  value: { fontFamily: FONT.semibold, fontSize: 21, lineHeight: 24, color: COLOUR.light },
+  name: { fontFamily: FONT.medium, fontSize: typePx(13), color: COLOUR.lightSoft },
+  value: {
+    fontFamily: FONT.semibold,
+    fontSize: typePx(21),
+    lineHeight: typePx(24),
+    color: COLOUR.light,
+  },
   text: {
     flex: 1,
     paddingRight: 8,
     fontFamily: FONT.regular,
-    fontSize: 15,
-    lineHeight: 18,
+    fontSize: typePx(15),
+    lineHeight: typePx(18),
     color: COLOUR.lightSoft,
   },
   besideCap: { paddingRight: 76 },

@@ -1,5 +1,5 @@
 import { StyleSheet, TextInput, type TextInputProps } from 'react-native';
-import { COLOUR, FONT, TARGET } from '../theme/theme';
+import { COLOUR, FONT, TARGET, typePx } from '../theme/theme';
 
 type TypedTextProps = Omit<TextInputProps, 'style' | 'placeholderTextColor'> & {
   /** What it is called for those who listen. */
@@ -31,6 +31,6 @@ const styles = StyleSheet.create({
     backgroundColor: COLOUR.paper,
     color: COLOUR.ink,
     fontFamily: FONT.medium,
-    fontSize: 16,
+    fontSize: typePx(16),
   },
 });

@@ -1,6 +1,6 @@
 import { Pressable, StyleSheet, Text, View } from 'react-native';
 import { ALL_IN_RANGE, type Finding, type Repair } from '@velmo/core/verdict';
-import { COLOUR, FONT, TARGET } from '../theme/theme';
+import { COLOUR, FONT, TARGET, typePx } from '../theme/theme';
 import { CONTAINED } from './webStyles';
 
 interface VerdictProps {
@@ -14,6 +14,7 @@ interface VerdictProps {
   readonly more: number;
   readonly onRepair: (repair: Repair) => void;
   readonly onList: () => void;
+  readonly height: number;
 }
 
 /** One line, most important thing first, with the one-tap way out. A tap on the words lists everything. */
@@ -24,10 +25,11 @@ export function Verdict({
   more,
   onRepair,
   onList,
+  height,
 }: VerdictProps) {
   const [repair] = finding?.repairs ?? [];
   return (
-    <View style={[styles.line, CONTAINED]} testID="verdict">
+    <View style={[styles.line, CONTAINED, { minHeight: height }]} testID="verdict">
       <View style={[styles.mark, { backgroundColor: finding ? COLOUR.clipped : COLOUR.line }]} />
       <View style={styles.words}>
         <Text role="status" aria-live="polite" style={styles.text} numberOfLines={3}>
@@ -53,7 +55,6 @@ export function Verdict({
 
 const styles = StyleSheet.create({
   line: {
-    minHeight: 48,
     flexDirection: 'row',
     alignItems: 'center',
     backgroundColor: COLOUR.panel,
@@ -72,11 +73,11 @@ const styles = StyleSheet.create({
   text: {
     flexShrink: 1,
     fontFamily: FONT.medium,
-    fontSize: 16,
-    lineHeight: 18,
+    fontSize: typePx(16),
+    lineHeight: typePx(18),
     color: COLOUR.light,
   },
-  more: { fontFamily: FONT.medium, fontSize: 14, color: COLOUR.lightSoft },
+  more: { fontFamily: FONT.medium, fontSize: typePx(14), color: COLOUR.lightSoft },
   repair: {
     minHeight: TARGET,
     margin: 2,
@@ -87,5 +88,10 @@ const styles = StyleSheet.create({
     borderRadius: 6,
     maxWidth: '46%',
   },
-  repairText: { fontFamily: FONT.semibold, fontSize: 16, lineHeight: 18, color: COLOUR.light },
+  repairText: {
+    fontFamily: FONT.semibold,
+    fontSize: typePx(16),
+    lineHeight: typePx(18),
+    color: COLOUR.light,
+  },
 });

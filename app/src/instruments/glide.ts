@@ -8,7 +8,7 @@ export interface Glide {
   stop(): void;
 }
 
-const prefersStillness = (): boolean =>
+export const prefersStillness = (): boolean =>
   window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 
 /**

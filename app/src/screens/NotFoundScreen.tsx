@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../instruments/Button';
-import { COLOUR, FONT } from '../theme/theme';
+import { COLOUR, FONT, typePx } from '../theme/theme';
 
 /** A link that leads nowhere. */
 export function NotFoundScreen() {
@@ -24,5 +24,5 @@ const styles = StyleSheet.create({
     justifyContent: 'center',
     backgroundColor: COLOUR.body,
   },
-  title: { fontFamily: FONT.medium, fontSize: 20, color: COLOUR.light },
+  title: { fontFamily: FONT.medium, fontSize: typePx(20), color: COLOUR.light },
 });

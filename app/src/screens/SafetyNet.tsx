@@ -1,7 +1,7 @@
 import { Component, type ReactNode } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../instruments/Button';
-import { COLOUR, FONT } from '../theme/theme';
+import { COLOUR, FONT, typePx } from '../theme/theme';
 import { UnsavedLine } from './roll/UnsavedLine';
 
 /** Catches what no screen caught: offers the frames that only this page has, and the way back. */
@@ -43,5 +43,10 @@ const styles = StyleSheet.create({
     gap: 16,
     padding: 24,
   },
-  text: { fontFamily: FONT.regular, fontSize: 17, lineHeight: 23, color: COLOUR.light },
+  text: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(17),
+    lineHeight: typePx(23),
+    color: COLOUR.light,
+  },
 });

@@ -1,7 +1,7 @@
 import { useEffect, useState, type ComponentType } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../instruments/Button';
-import { COLOUR, FONT } from '../theme/theme';
+import { COLOUR, FONT, typePx } from '../theme/theme';
 
 /** A part of the page that is not in its first scripts. */
 export interface Late<P> {
@@ -63,5 +63,10 @@ export function late<P extends object>(
 
 const styles = StyleSheet.create({
   room: { flex: 1, alignItems: 'center', justifyContent: 'center', gap: 12, padding: 16 },
-  words: { fontFamily: FONT.regular, fontSize: 16, lineHeight: 22, color: COLOUR.lightSoft },
+  words: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(16),
+    lineHeight: typePx(22),
+    color: COLOUR.lightSoft,
+  },
 });

@@ -20,6 +20,7 @@ export interface Focusing {
 /** The screen itself, for the light and the hand it is looked at in. */
 export interface ScreenChoice {
   readonly plate: string;
+  readonly type: 'usual' | 'large';
   /** The phone stays awake as long as Field is open; otherwise while frames are made. */
   readonly awake: boolean;
   /** The hand that holds the phone: what is pressed most lies under its thumb. */
@@ -53,6 +54,7 @@ export const DEFAULT_PREFERENCES: Preferences = {
   aids: NO_AIDS,
   screen: {
     plate: 'graphite',
+    type: 'usual',
     awake: false,
     hand: 'right',
     shutterSound: false,
@@ -76,12 +78,13 @@ export const PREFERENCES_SCHEMA = {
       type: 'object',
       properties: {
         plate: { enum: PLATE_IDS },
+        type: { enum: ['usual', 'large'] },
         awake: { type: 'boolean' },
         hand: { enum: ['right', 'left'] },
         shutterSound: { type: 'boolean' },
         haptics: { type: 'boolean' },
       },
-      required: ['plate', 'awake', 'hand', 'shutterSound', 'haptics'],
+      required: ['plate', 'type', 'awake', 'hand', 'shutterSound', 'haptics'],
       additionalProperties: false,
     },
     focusing: {

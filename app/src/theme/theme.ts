@@ -35,6 +35,18 @@ export const COLOUR = Object.fromEntries(
 export const drawnColour = (name: ColourName): string =>
   document.documentElement.style.getPropertyValue(variableOf(name)) || GRAPHITE[name];
 
+/** The CSS variable that makes all type larger. */
+export const TYPE_VARIABLE = '--velmo-type';
+/** How much larger type is by choice. */
+export const LARGE_TYPE = 1.15;
+
+/**
+ * A size of type, or a height of lines, in pixels: larger where that has been chosen. Typed as the
+ * numbers that styles take; a style sheet of the web takes the words.
+ */
+export const typePx = (px: number): number =>
+  `calc(${px}px * var(${TYPE_VARIABLE}, 1))` as unknown as number;
+
 export const FONT = {
   regular: 'BarlowSemiCondensed_400Regular',
   medium: 'BarlowSemiCondensed_500Medium',

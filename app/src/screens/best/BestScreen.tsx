@@ -5,7 +5,7 @@ import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { useSeries } from '../../storage/frameQueries';
 import { exposureWords } from '../../storage/frameWords';
 import type { ListedFrame } from '../../storage/madeFrame';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { KIND_WORDS } from '../field/words/seriesWords';
 import { FramedThumbnail } from '../roll/FramedThumbnail';
 import { Notch } from '../roll/Notch';
@@ -172,7 +172,7 @@ function Line({ frame, reason, figures, deciding, others, onOpen, onCompare }: L
 const styles = StyleSheet.create({
   screen: { flex: 1, backgroundColor: COLOUR.body },
   bar: { height: 44, flexDirection: 'row', alignItems: 'center', gap: 8 },
-  title: { flex: 1, fontFamily: FONT.medium, fontSize: 17, color: COLOUR.light },
+  title: { flex: 1, fontFamily: FONT.medium, fontSize: typePx(17), color: COLOUR.light },
   list: { padding: 8, gap: 10 },
   wideList: { flexDirection: 'row', flexWrap: 'wrap', columnGap: 24 },
   line: { flexDirection: 'row', gap: 10 },
@@ -181,11 +181,16 @@ const styles = StyleSheet.create({
   image: { width: '100%', height: '100%' },
   words: { flex: 1, gap: 4 },
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 6 },
-  text: { fontFamily: FONT.medium, fontSize: 17, lineHeight: 22, color: COLOUR.light },
+  text: {
+    fontFamily: FONT.medium,
+    fontSize: typePx(17),
+    lineHeight: typePx(22),
+    color: COLOUR.light,
+  },
   about: {
     fontFamily: FONT.regular,
-    fontSize: 15,
-    lineHeight: 19,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
     color: COLOUR.lightSoft,
     fontVariant: ['tabular-nums'],
   },

@@ -9,7 +9,7 @@ import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { useFrameAdded } from '../../storage/frameQueries';
 import type { CombineRecipe } from '../../storage/frameRecord';
 import type { ListedFrame } from '../../storage/madeFrame';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { CombinePicture } from './CombinePicture';
 import {
   laidWords,
@@ -281,13 +281,23 @@ const styles = StyleSheet.create({
   screen: { flex: 1, backgroundColor: COLOUR.body },
   message: { alignItems: 'center', justifyContent: 'center', gap: 16, padding: 24 },
   bar: { height: 44, flexDirection: 'row', alignItems: 'center', gap: 8 },
-  title: { flex: 1, fontFamily: FONT.medium, fontSize: 16, color: COLOUR.light },
+  title: { flex: 1, fontFamily: FONT.medium, fontSize: typePx(16), color: COLOUR.light },
   content: { flex: 1 },
   row: { flexDirection: 'row' },
   controls: { flex: 1 },
   column: { padding: 12, gap: 10 },
-  text: { fontFamily: FONT.medium, fontSize: 16, lineHeight: 21, color: COLOUR.light },
-  about: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 19, color: COLOUR.lightSoft },
+  text: {
+    fontFamily: FONT.medium,
+    fontSize: typePx(16),
+    lineHeight: typePx(21),
+    color: COLOUR.light,
+  },
+  about: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
+    color: COLOUR.lightSoft,
+  },
   making: { gap: 8, padding: 12, backgroundColor: COLOUR.panel },
   track: { height: 6, borderRadius: 3, backgroundColor: COLOUR.body, overflow: 'hidden' },
   done: { height: 6, backgroundColor: COLOUR.paper },

@@ -1,6 +1,6 @@
 import { Pressable, StyleSheet, Text, View } from 'react-native';
 import { exposureWords } from '../../storage/frameWords';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import type { StackBar } from './barsOfStack';
 
 interface StackBarsProps {
@@ -74,8 +74,8 @@ const styles = StyleSheet.create({
   clips: { borderTopWidth: 3, borderTopColor: COLOUR.clipped },
   words: {
     fontFamily: FONT.regular,
-    fontSize: 13,
-    lineHeight: 16,
+    fontSize: typePx(13),
+    lineHeight: typePx(16),
     textAlign: 'center',
     color: COLOUR.lightSoft,
     fontVariant: ['tabular-nums'],

@@ -7,7 +7,7 @@ import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { useFrames } from '../../storage/frameQueries';
 import { summaryWords } from '../../storage/frameWords';
 import type { ListedFrame } from '../../storage/madeFrame';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { WHOLE, ZOOM_WORDS } from '../frame/frameLook';
 import { useFrameView, useRestEnds, type OpenedFrame } from '../frame/useFrameView';
 import { UndoLine } from '../roll/UndoLine';
@@ -285,15 +285,30 @@ function Verdicts({ frames, deciding }: VerdictsProps) {
 const styles = StyleSheet.create({
   screen: { flex: 1, backgroundColor: COLOUR.body },
   bar: { height: 48, flexDirection: 'row', alignItems: 'center', gap: 8, paddingRight: 6 },
-  title: { flex: 1, fontFamily: FONT.medium, fontSize: 17, color: COLOUR.light },
+  title: { flex: 1, fontFamily: FONT.medium, fontSize: typePx(17), color: COLOUR.light },
   content: { flex: 1 },
   row: { flexDirection: 'row' },
   side: { width: COLUMN },
   column: { padding: 12, gap: 10 },
   message: { alignItems: 'center', justifyContent: 'center', gap: 16, padding: 24 },
-  first: { fontFamily: FONT.semibold, fontSize: 18, lineHeight: 24, color: COLOUR.light },
-  text: { fontFamily: FONT.regular, fontSize: 17, lineHeight: 23, color: COLOUR.light },
-  about: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 19, color: COLOUR.lightSoft },
+  first: {
+    fontFamily: FONT.semibold,
+    fontSize: typePx(18),
+    lineHeight: typePx(24),
+    color: COLOUR.light,
+  },
+  text: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(17),
+    lineHeight: typePx(23),
+    color: COLOUR.light,
+  },
+  about: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
+    color: COLOUR.lightSoft,
+  },
   verdict: { gap: 4 },
   actions: { flexDirection: 'row', alignItems: 'center', gap: 8 },
 });

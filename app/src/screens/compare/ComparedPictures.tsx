@@ -5,7 +5,7 @@ import { useMagnifySteps } from '../../instruments/useMagnifySteps';
 import { useSlide } from '../../instruments/useSlide';
 import { useWorkerCanvas } from '../../instruments/useWorkerCanvas';
 import { PANNABLE } from '../../instruments/webStyles';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import {
   draggedCentre,
   nextZoom,
@@ -213,7 +213,7 @@ const styles = StyleSheet.create({
     borderRadius: 4,
     backgroundColor: 'rgba(22,22,22,0.85)',
     fontFamily: FONT.semibold,
-    fontSize: 16,
+    fontSize: typePx(16),
     color: COLOUR.light,
     pointerEvents: 'none',
   },

@@ -11,7 +11,7 @@ import { useStill } from '../../instruments/useStill';
 import { Verdict } from '../../instruments/Verdict';
 import { useLiveWords } from './words/liveWords';
 import { useStore } from '../../state/store';
-import { COLOUR, FONT, TARGET } from '../../theme/theme';
+import { COLOUR, FONT, TARGET, typePx } from '../../theme/theme';
 import type { Readings } from '../../camera/device/readings';
 import { FlashOnLadder } from './FlashOnLadder';
 import { appliedKitStore } from './session/appliedKit';
@@ -203,13 +203,14 @@ function useUnmeant(): { readonly findings: readonly Finding[]; readonly fine: s
 }
 
 /** The verdict of Field. */
-export function FieldVerdict() {
+export function FieldVerdict({ height }: { height: number }) {
   const { findings, fine } = useUnmeant();
   const refused = useStore(fieldStore, (s) => s.phase === 'refused');
   return (
     <View style={[styles.verdict, useHand() === 'left' && styles.reversed]}>
       <View style={styles.line}>
         <Verdict
+          height={height}
           idle={refused ? 'No camera: there is no picture to judge.' : undefined}
           finding={findings[0] ?? null}
           fine={fine}
@@ -258,5 +259,5 @@ const styles = StyleSheet.create({
     borderColor: COLOUR.lightSoft,
     borderRadius: 6,
   },
-  marksText: { fontFamily: FONT.medium, fontSize: 14, color: COLOUR.light },
+  marksText: { fontFamily: FONT.medium, fontSize: typePx(14), color: COLOUR.light },
 });

@@ -90,8 +90,8 @@ export function FieldScreen() {
   const room = useRoom().data ?? null;
   useEffect(() => fieldStore.update((s) => ({ ...s, room })), [room]);
 
-  const hand = useStore(fieldStore, (s) => s.preferences.screen.hand);
-  const m = measureField(width, height, hand);
+  const screen = useStore(fieldStore, (s) => s.preferences.screen);
+  const m = measureField(width, height, screen);
   useView(m);
 
   // Where there is room for both, a sheet lies under the tapes, and the whole verdict when none is
@@ -99,13 +99,13 @@ export function FieldScreen() {
   const roomy = m.layout === 'wide';
   const open = sheet && (sheet === 'verdict' ? <VerdictSheet /> : <OpenSheet sheet={sheet} />);
   const controls = (
-    <HandContext value={hand}>
-      <NoticeLine inset={m.layout === 'phone' ? m.gap : 0} />
+    <HandContext value={screen.hand}>
+      <NoticeLine inset={m.layout === 'phone' ? m.gap : 0} height={m.verdictHeight} />
       {open && !roomy ? (
         open
       ) : (
         <>
-          <FieldVerdict />
+          <FieldVerdict height={m.verdictHeight} />
           <Tapes height={m.tapeHeight} gap={m.gap} />
         </>
       )}

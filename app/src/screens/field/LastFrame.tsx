@@ -3,7 +3,7 @@ import { Pressable, StyleSheet, Text, View } from 'react-native';
 import { useNewestFrames } from '../../storage/frameQueries';
 import { exposureWords } from '../../storage/frameWords';
 import { stacksOf } from '../../storage/stacks';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { Thumbnail } from '../roll/Thumbnail';
 
 /** The frame taken last; where there is none to show, which of the reasons it is. */
@@ -94,10 +94,20 @@ const styles = StyleSheet.create({
     padding: 4,
   },
   failed: { borderLeftWidth: 5, borderLeftColor: COLOUR.clipped },
-  text: { fontFamily: FONT.regular, fontSize: 13, color: COLOUR.lightSoft, textAlign: 'center' },
+  text: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(13),
+    color: COLOUR.lightSoft,
+    textAlign: 'center',
+  },
   strip: { flexDirection: 'row', gap: PAD, padding: PAD, alignItems: 'flex-start' },
   stripItem: { gap: 2 },
-  caption: { fontFamily: FONT.regular, fontSize: 14, color: COLOUR.lightSoft, flexShrink: 1 },
+  caption: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(14),
+    color: COLOUR.lightSoft,
+    flexShrink: 1,
+  },
   all: { minHeight: 44, minWidth: 44, justifyContent: 'center' },
-  allText: { fontFamily: FONT.semibold, fontSize: 15, color: COLOUR.light },
+  allText: { fontFamily: FONT.semibold, fontSize: typePx(15), color: COLOUR.light },
 });

@@ -2,9 +2,8 @@ import { useRouter } from 'expo-router';
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { useStore } from '../../state/store';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { UnsavedLine } from '../roll/UnsavedLine';
-import { VERDICT_PX } from './layout';
 import { fieldStore } from './session/fieldState';
 
 const dismiss = (): void => fieldStore.update((s) => ({ ...s, notice: null }));
@@ -16,14 +15,17 @@ const PASSING_LINES = 3;
  * In the verdict's place, so far within its column: what went wrong and what to do; and frames that could not be stored, for as long as there are
  * any.
  */
-export function NoticeLine({ inset }: { inset: number }) {
+export function NoticeLine({ inset, height }: { inset: number; height: number }) {
   const router = useRouter();
   const notice = useStore(fieldStore, (s) => s.notice);
   return (
     <View style={[styles.lines, { top: inset, left: inset, right: inset }]}>
       <UnsavedLine onLook={() => router.push('/frames')} />
       {notice && (
-        <View style={[styles.line, notice.passing && styles.passing]} role="alert">
+        <View
+          style={[styles.line, notice.passing && [styles.passing, { minHeight: height }]]}
+          role="alert"
+        >
           <Text
             style={[styles.text, notice.passing && styles.passingText]}
             numberOfLines={notice.passing ? PASSING_LINES : undefined}
@@ -62,9 +64,14 @@ const styles = StyleSheet.create({
   },
   passing: {
     borderLeftColor: COLOUR.paper,
-    minHeight: VERDICT_PX,
     paddingVertical: 1,
   },
-  passingText: { fontSize: 15, lineHeight: 15 },
-  text: { flex: 1, fontFamily: FONT.medium, fontSize: 16, lineHeight: 21, color: COLOUR.light },
+  passingText: { fontSize: typePx(15), lineHeight: typePx(15) },
+  text: {
+    flex: 1,
+    fontFamily: FONT.medium,
+    fontSize: typePx(16),
+    lineHeight: typePx(21),
+    color: COLOUR.light,
+  },
 });

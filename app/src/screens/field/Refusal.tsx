@@ -2,7 +2,7 @@ import { StyleSheet, Text, View } from 'react-native';
 import type { RefusalReason } from '../../camera/device/refusal';
 import { Button } from '../../instruments/Button';
 import { useStore } from '../../state/store';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { openCamera } from './session/fieldSession';
 import { DEFAULT_SCENE, fieldStore } from './session/fieldState';
 
@@ -51,11 +51,11 @@ const styles = StyleSheet.create({
     padding: 20,
     gap: 12,
   },
-  title: { fontFamily: FONT.semibold, fontSize: 22, color: COLOUR.light },
+  title: { fontFamily: FONT.semibold, fontSize: typePx(22), color: COLOUR.light },
   text: {
     fontFamily: FONT.regular,
-    fontSize: 17,
-    lineHeight: 23,
+    fontSize: typePx(17),
+    lineHeight: typePx(23),
     color: COLOUR.light,
     textAlign: 'center',
     maxWidth: 360,

@@ -10,6 +10,7 @@ export interface FieldMeasures {
   /** The ladder lies over the picture's right edge instead of beside it. */
   readonly ladderOver: boolean;
   readonly columnWidth: number;
+  readonly verdictHeight: number;
   readonly tapeHeight: number;
   /** Room around and between verdict, tapes and bar. */
   readonly gap: number;
@@ -22,7 +23,8 @@ export interface FieldMeasures {
 
 const STATUS = 44;
 const GAP = 6;
-export const VERDICT_PX = 48;
+/** Room for three lines of an answer in the verdict's place, in usual type and in larger. */
+const VERDICT = { usual: 48, large: 54 } as const;
 /** Every camera has the five: what it keeps to itself is said in a tape's place. */
 const TAPES = 5;
 /** Below this height everything is as low as a finger allows. */
@@ -31,40 +33,56 @@ const LOW_PX = 700;
 const HIGH_PX = 900;
 
 interface Heights {
+  readonly verdict: number;
   readonly tape: number;
   readonly bar: number;
   readonly gap: number;
 }
-const ROOMY: Heights = { tape: 52, bar: 60, gap: GAP };
-const SNUG: Heights = { tape: 44, bar: 56, gap: 4 };
-const TIGHT: Heights = { tape: 44, bar: 44, gap: 3 };
+const ROOMY: Omit<Heights, 'verdict'> = { tape: 52, bar: 60, gap: GAP };
+const SNUG: Omit<Heights, 'verdict'> = { tape: 44, bar: 56, gap: 4 };
+const TIGHT: Omit<Heights, 'verdict'> = { tape: 44, bar: 44, gap: 3 };
 
 /** Verdict, tapes, expose bar, the gaps between them, and the padding around. */
-const controlsHeight = ({ tape, bar, gap }: Heights): number =>
-  VERDICT_PX + TAPES * (tape + gap) + bar + 3 * gap;
+const controlsHeight = ({ verdict, tape, bar, gap }: Heights): number =>
+  verdict + TAPES * (tape + gap) + bar + 3 * gap;
 
 /** Laid out as for these sides where the window has less: one that is just being opened can say that it has a pixel. */
 const MIN_PX = 240;
 /** Height of a picture that a ladder still fits beside. */
 const MIN_PICTURE = 120;
 
-/** Where everything goes in a window of this size, for a hand. */
+/** For whom it is laid out. */
+export interface FieldFor {
+  readonly hand: 'right' | 'left';
+  readonly type: 'usual' | 'large';
+}
+
+/** Where everything goes in a window of this size. */
 export function measureField(
   windowWidth: number,
   windowHeight: number,
-  hand: 'right' | 'left' = 'right',
+  { hand, type }: FieldFor = { hand: 'right', type: 'usual' },
 ): FieldMeasures {
   const width = Math.max(MIN_PX, windowWidth);
   const height = Math.max(MIN_PX, windowHeight);
-  return { ...measured(width, height), mirrored: hand === 'left' };
+  const verdict = VERDICT[type];
+  return {
+    ...measured(width, height, verdict, type === 'large' ? LARGER_TAPE : 0),
+    verdictHeight: verdict,
+    mirrored: hand === 'left',
+  };
 }
 
-type Measured = Omit<FieldMeasures, 'mirrored'>;
+type Measured = Omit<FieldMeasures, 'mirrored' | 'verdictHeight'>;
 
-function measured(width: number, height: number): Measured {
-  if (width >= 900 && height >= 560) return wide(width, height);
-  if (width > height) return side(width, height);
-  const heights = height < LOW_PX ? TIGHT : height < HIGH_PX ? SNUG : ROOMY;
+/** What larger type adds to a tape, in pixels. */
+const LARGER_TAPE = 2;
+
+function measured(width: number, height: number, verdict: number, more: number): Measured {
+  if (width >= 900 && height >= 560) return wide(width, height, more);
+  if (width > height) return side(width, height, verdict);
+  const usual = height < LOW_PX ? TIGHT : height < HIGH_PX ? SNUG : ROOMY;
+  const heights = { ...usual, verdict, tape: usual.tape + more };
   const room = Math.max(MIN_PICTURE, height - STATUS - controlsHeight(heights));
   const pictureHeight = Math.min(room, Math.round((width * 4) / 3));
   const pictureWidth = Math.round((pictureHeight * 3) / 4);
@@ -85,7 +103,7 @@ function measured(width: number, height: number): Measured {
   };
 }
 
-function wide(width: number, height: number): Measured {
+function wide(width: number, height: number, more: number): Measured {
   const columnWidth = Math.max(340, Math.round(width * 0.29));
   const ladderWidth = 96;
   const strip = 108;
@@ -100,19 +118,20 @@ function wide(width: number, height: number): Measured {
     ladderWidth,
     ladderOver: false,
     columnWidth,
-    tapeHeight: SNUG.tape,
+    tapeHeight: SNUG.tape + more,
     barHeight: SNUG.bar,
     stripHeight: height - STATUS - pictureHeight,
     gap: SNUG.gap,
   };
 }
 
-function side(width: number, height: number): Measured {
+function side(width: number, height: number, verdict: number): Measured {
   const ladderWidth = 58;
   const columnWidth = Math.max(330, width - Math.round((height * 4) / 3) - GAP);
   const beside = Math.min(Math.round((height * 4) / 3), width - columnWidth - GAP);
   const pictureWidth = Math.max(Math.round((MIN_PICTURE * 4) / 3), beside);
-  const heights = [ROOMY, SNUG].find((h) => STATUS + controlsHeight(h) <= height) ?? TIGHT;
+  const heights =
+    [ROOMY, SNUG].find((h) => STATUS + controlsHeight({ ...h, verdict }) <= height) ?? TIGHT;
   return {
     layout: 'side',
     upright: false,

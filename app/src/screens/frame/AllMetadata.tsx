@@ -6,7 +6,7 @@ import { searched } from '../../frame/metadata/metadataGroups';
 import { Button } from '../../instruments/Button';
 import { TypedText } from '../../instruments/TypedText';
 import { rawOrPicture, type FrameRecord } from '../../storage/frameRecord';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 
 /** Everything the frame's file says about itself, once it is asked for. */
 export function AllMetadata({ record }: { record: FrameRecord }) {
@@ -70,22 +70,32 @@ function Metadata({ record }: { record: FrameRecord }) {
 const styles = StyleSheet.create({
   part: { gap: 8 },
   open: { alignSelf: 'flex-start' },
-  text: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 19, color: COLOUR.lightSoft },
+  text: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
+    color: COLOUR.lightSoft,
+  },
   group: { gap: 2 },
-  title: { fontFamily: FONT.semibold, fontSize: 16, lineHeight: 24, color: COLOUR.light },
+  title: {
+    fontFamily: FONT.semibold,
+    fontSize: typePx(16),
+    lineHeight: typePx(24),
+    color: COLOUR.light,
+  },
   entry: { flexDirection: 'row', gap: 8 },
   name: {
     width: 150,
     fontFamily: FONT.regular,
-    fontSize: 14,
-    lineHeight: 18,
+    fontSize: typePx(14),
+    lineHeight: typePx(18),
     color: COLOUR.lightSoft,
   },
   value: {
     flex: 1,
     fontFamily: FONT.medium,
-    fontSize: 14,
-    lineHeight: 18,
+    fontSize: typePx(14),
+    lineHeight: typePx(18),
     color: COLOUR.light,
     fontVariant: ['tabular-nums'],
   },

@@ -1,6 +1,6 @@
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 
 interface FlipBarProps {
   /** "2 of 5" */
@@ -26,7 +26,7 @@ const styles = StyleSheet.create({
   button: { backgroundColor: 'rgba(22,22,22,0.85)' },
   words: {
     fontFamily: FONT.medium,
-    fontSize: 16,
+    fontSize: typePx(16),
     color: COLOUR.light,
     backgroundColor: 'rgba(22,22,22,0.85)',
     paddingHorizontal: 8,

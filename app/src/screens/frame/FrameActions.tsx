@@ -5,7 +5,7 @@ import { Button } from '../../instruments/Button';
 import type { ListedFrame } from '../../storage/madeFrame';
 import { useRolls } from '../../storage/rolls/rollQueries';
 import type { Choice } from '../../storage/rolls/decision';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { MoveChoice } from '../roll/MoveChoice';
 import { rollName } from '../roll/rollWords';
 import { UndoLine } from '../roll/UndoLine';
@@ -87,5 +87,10 @@ export function FrameActions(props: FrameActionsProps) {
 
 const styles = StyleSheet.create({
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' },
-  text: { fontFamily: FONT.regular, fontSize: 17, lineHeight: 23, color: COLOUR.light },
+  text: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(17),
+    lineHeight: typePx(23),
+    color: COLOUR.light,
+  },
 });

@@ -5,7 +5,7 @@ import type { LadderReading } from '../../instruments/LadderHistogram';
 import { LadderNote } from '../../instruments/LadderNote';
 import { PictureHistogram } from '../../instruments/PictureHistogram';
 import { useStore } from '../../state/store';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { frameFacts } from './frameFactsText';
 import type { FrameSummary } from '../../frame/frameView';
 import { placedReading, readingWords } from './reading';
@@ -106,15 +106,15 @@ const styles = StyleSheet.create({
   name: {
     width: 60,
     fontFamily: FONT.regular,
-    fontSize: 15,
-    lineHeight: 19,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
     color: COLOUR.lightSoft,
   },
   value: {
     flex: 1,
     fontFamily: FONT.medium,
-    fontSize: 15,
-    lineHeight: 19,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
     color: COLOUR.light,
     fontVariant: ['tabular-nums'],
   },

@@ -7,7 +7,7 @@ import { useScreenKeys } from '../useScreenKeys';
 import { useSlide } from '../../instruments/useSlide';
 import { useWorkerCanvas } from '../../instruments/useWorkerCanvas';
 import { UNSELECTABLE, ZOOMABLE } from '../../instruments/webStyles';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { FlipBar } from './FlipBar';
 import {
   draggedCentre,
@@ -227,7 +227,7 @@ const styles = StyleSheet.create({
     left: 16,
     top: 62,
     fontFamily: FONT.medium,
-    fontSize: 16,
+    fontSize: typePx(16),
     color: COLOUR.light,
   },
   before: { position: 'absolute', left: 0, top: 0 },

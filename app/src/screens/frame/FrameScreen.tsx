@@ -9,7 +9,7 @@ import { useFrame } from '../../storage/frameQueries';
 import { rawOrPicture } from '../../storage/frameRecord';
 import { rawOf, type ListedFrame } from '../../storage/madeFrame';
 import { sourceWords } from '../../storage/frameWords';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { Notch } from '../roll/Notch';
 import { useDeciding, useDecidingKeys, type Deciding } from '../roll/useDeciding';
 import { AllMetadata } from './AllMetadata';
@@ -215,10 +215,15 @@ function Message({ text, onBack }: { text: string; onBack?: () => void }) {
 const styles = StyleSheet.create({
   screen: { flex: 1, backgroundColor: COLOUR.body },
   bar: { height: 44, flexDirection: 'row', alignItems: 'center', gap: 8 },
-  title: { flex: 1, fontFamily: FONT.medium, fontSize: 16, color: COLOUR.light },
+  title: { flex: 1, fontFamily: FONT.medium, fontSize: typePx(16), color: COLOUR.light },
   content: { flex: 1 },
   row: { flexDirection: 'row' },
   column: { padding: 12, gap: 12 },
   problem: { alignItems: 'center', justifyContent: 'center', gap: 16, padding: 24 },
-  text: { fontFamily: FONT.regular, fontSize: 17, lineHeight: 23, color: COLOUR.light },
+  text: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(17),
+    lineHeight: typePx(23),
+    color: COLOUR.light,
+  },
 });

@@ -4,7 +4,7 @@ import { Button } from '../../instruments/Button';
 import { useFrames } from '../../storage/frameQueries';
 import type { CombineRecipe } from '../../storage/frameRecord';
 import { combinedWords, exposureWords } from '../../storage/frameWords';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 
 interface MadeOfProps {
   readonly id: string;
@@ -52,5 +52,10 @@ export function MadeOf({ id, recipe }: MadeOfProps) {
 const styles = StyleSheet.create({
   group: { gap: 8 },
   sources: { flexDirection: 'row', flexWrap: 'wrap', gap: 6, alignItems: 'center' },
-  words: { fontFamily: FONT.regular, fontSize: 16, lineHeight: 21, color: COLOUR.light },
+  words: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(16),
+    lineHeight: typePx(21),
+    color: COLOUR.light,
+  },
 });

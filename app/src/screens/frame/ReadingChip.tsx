@@ -1,6 +1,6 @@
 import { StyleSheet, Text, View } from 'react-native';
 import { useStore } from '../../state/store';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { placedReading, readingWords } from './reading';
 
 /** Above the finger, so that it hides nothing. */
@@ -47,15 +47,15 @@ const styles = StyleSheet.create({
   },
   tone: {
     fontFamily: FONT.semibold,
-    fontSize: 18,
-    lineHeight: 21,
+    fontSize: typePx(18),
+    lineHeight: typePx(21),
     color: COLOUR.light,
     fontVariant: ['tabular-nums'],
   },
   rest: {
     fontFamily: FONT.regular,
-    fontSize: 14,
-    lineHeight: 17,
+    fontSize: typePx(14),
+    lineHeight: typePx(17),
     color: COLOUR.light,
     fontVariant: ['tabular-nums'],
   },

@@ -6,7 +6,7 @@ import { Choice } from '../../instruments/Choice';
 import type { StoredFile, StoredKind } from '../../storage/frameRecord';
 import type { ListedFrame } from '../../storage/madeFrame';
 import { fileBlob, saveToComputer } from '../../storage/save';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { WorkerLost } from '../../workers/startedWorker';
 import type { OpenedFrame } from './useFrameView';
 
@@ -125,6 +125,16 @@ export function SaveButtons({ frame, opened }: SaveButtonsProps) {
 const styles = StyleSheet.create({
   saving: { gap: 8 },
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' },
-  text: { fontFamily: FONT.regular, fontSize: 17, lineHeight: 23, color: COLOUR.light },
-  about: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 20, color: COLOUR.lightSoft },
+  text: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(17),
+    lineHeight: typePx(23),
+    color: COLOUR.light,
+  },
+  about: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(20),
+    color: COLOUR.lightSoft,
+  },
 });

@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { Pressable, StyleSheet, Text, View } from 'react-native';
 import { useSeries } from '../../storage/frameQueries';
 import type { FrameRecord } from '../../storage/frameRecord';
-import { COLOUR, FONT, TARGET } from '../../theme/theme';
+import { COLOUR, FONT, TARGET, typePx } from '../../theme/theme';
 import { seriesDifferences } from './seriesWords';
 
 /** What the other frames of a series did differently; each is a way to it. */
@@ -33,7 +33,12 @@ export function SeriesBeside({ record }: { record: FrameRecord }) {
 }
 
 const styles = StyleSheet.create({
-  head: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 19, color: COLOUR.lightSoft },
+  head: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
+    color: COLOUR.lightSoft,
+  },
   other: {
     minHeight: TARGET,
     flexDirection: 'row',
@@ -45,15 +50,15 @@ const styles = StyleSheet.create({
   place: {
     width: 60,
     fontFamily: FONT.regular,
-    fontSize: 15,
+    fontSize: typePx(15),
     color: COLOUR.lightSoft,
     fontVariant: ['tabular-nums'],
   },
   words: {
     flex: 1,
     fontFamily: FONT.medium,
-    fontSize: 15,
-    lineHeight: 19,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
     color: COLOUR.light,
     fontVariant: ['tabular-nums'],
   },

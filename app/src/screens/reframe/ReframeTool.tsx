@@ -6,7 +6,7 @@ import { Tape } from '../../instruments/Tape';
 import type { TapeScale } from '../../instruments/tapeScale';
 import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { createStore, useStore, type Store } from '../../state/store';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import type { OpenedFrame } from '../frame/useFrameView';
 import { useScreenKeys } from '../useScreenKeys';
 import {
@@ -201,7 +201,7 @@ function useReframeKeys(store: Store<Reframing>, onCancel: () => void): void {
 const styles = StyleSheet.create({
   screen: { flex: 1, backgroundColor: COLOUR.body },
   bar: { height: 44, flexDirection: 'row', alignItems: 'center', gap: 8, paddingRight: 4 },
-  title: { flex: 1, fontFamily: FONT.medium, fontSize: 16, color: COLOUR.light },
+  title: { flex: 1, fontFamily: FONT.medium, fontSize: typePx(16), color: COLOUR.light },
   content: { flex: 1 },
   row: { flexDirection: 'row' },
   controls: { padding: 12, gap: 10 },
@@ -211,8 +211,8 @@ const styles = StyleSheet.create({
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   words: {
     fontFamily: FONT.medium,
-    fontSize: 16,
-    lineHeight: 20,
+    fontSize: typePx(16),
+    lineHeight: typePx(20),
     minHeight: 40,
     color: COLOUR.light,
   },

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { useRolls } from '../../storage/rolls/rollQueries';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { NewRoll } from './NewRoll';
 import type { Deciding } from './useDeciding';
 
@@ -38,5 +38,5 @@ export function MoveChoice({ ids, deciding, onDone }: MoveChoiceProps) {
 
 const styles = StyleSheet.create({
   choice: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 6 },
-  label: { fontFamily: FONT.medium, fontSize: 15, color: COLOUR.lightSoft },
+  label: { fontFamily: FONT.medium, fontSize: typePx(15), color: COLOUR.lightSoft },
 });

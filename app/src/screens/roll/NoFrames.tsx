@@ -1,7 +1,7 @@
 import { StyleSheet, Text, View } from 'react-native';
 import type { RollListing } from '../../storage/rolls/listing';
 import type { RollView } from '../../storage/rolls/rollView';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { framesWords, whichWords } from './rollWords';
 
 interface NoFramesProps {
@@ -40,5 +40,10 @@ function nothingWords(view: RollView, listing: RollListing | null): string {
 
 const styles = StyleSheet.create({
   nothing: { flex: 1, padding: 16 },
-  text: { fontFamily: FONT.regular, fontSize: 17, lineHeight: 23, color: COLOUR.light },
+  text: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(17),
+    lineHeight: typePx(23),
+    color: COLOUR.light,
+  },
 });

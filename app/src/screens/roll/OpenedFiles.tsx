@@ -1,6 +1,6 @@
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import type { Opening } from './useOpenFiles';
 
 const files = (n: number): string => (n === 1 ? '1 file' : `${n} files`);
@@ -36,7 +36,18 @@ export function OpenedFiles({ opening: { progress, putAway } }: { readonly openi
 const styles = StyleSheet.create({
   part: { padding: 12, gap: 6, backgroundColor: COLOUR.panel },
   row: { flexDirection: 'row', alignItems: 'center', gap: 12 },
-  text: { flex: 1, fontFamily: FONT.medium, fontSize: 16, lineHeight: 21, color: COLOUR.light },
-  problem: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 20, color: COLOUR.light },
+  text: {
+    flex: 1,
+    fontFamily: FONT.medium,
+    fontSize: typePx(16),
+    lineHeight: typePx(21),
+    color: COLOUR.light,
+  },
+  problem: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(20),
+    color: COLOUR.light,
+  },
   name: { fontFamily: FONT.semibold },
 });

@@ -7,7 +7,7 @@ import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { useRemoveFrames } from '../../storage/frameQueries';
 import { droppedIn } from '../../storage/frames';
 import type { Amount } from '../../storage/rolls/listing';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { bytesWords } from '../field/words/seriesWords';
 import { comparedParams, MAX_COMPARED } from '../compare/compared';
 import { MoveChoice } from './MoveChoice';
@@ -154,5 +154,10 @@ const styles = StyleSheet.create({
   bar: { paddingHorizontal: 10, paddingBottom: 6, backgroundColor: COLOUR.panel },
   wide: { flexDirection: 'row', alignItems: 'center', gap: 12, paddingTop: 6 },
   actions: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 6 },
-  text: { fontFamily: FONT.medium, fontSize: 16, lineHeight: 21, color: COLOUR.light },
+  text: {
+    fontFamily: FONT.medium,
+    fontSize: typePx(16),
+    lineHeight: typePx(21),
+    color: COLOUR.light,
+  },
 });

@@ -4,7 +4,7 @@ import { useRoom } from '../../storage/frameQueries';
 import type { RollListing } from '../../storage/rolls/listing';
 import { useRolls } from '../../storage/rolls/rollQueries';
 import { wholeRoll, type RollView } from '../../storage/rolls/rollView';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { leftDigits } from '../field/words/fileWords';
 import { bytesWords } from '../field/words/seriesWords';
 import { framesWords } from './rollWords';
@@ -56,5 +56,10 @@ export function RollRoom({ view, listing, onView }: RollRoomProps) {
 const styles = StyleSheet.create({
   room: { gap: 8 },
   actions: { flexDirection: 'row' },
-  text: { fontFamily: FONT.regular, fontSize: 16, lineHeight: 22, color: COLOUR.light },
+  text: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(16),
+    lineHeight: typePx(22),
+    color: COLOUR.light,
+  },
 });

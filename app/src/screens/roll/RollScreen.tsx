@@ -11,7 +11,7 @@ import {
   useUnreadable,
 } from '../../storage/rolls/rollQueries';
 import { paramsOfView, viewOfParams, wholeRoll, type RollView } from '../../storage/rolls/rollView';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { ContactSheet } from './ContactSheet';
 import { NoFrames } from './NoFrames';
 import { OpenedFiles } from './OpenedFiles';
@@ -199,5 +199,5 @@ const styles = StyleSheet.create({
     backgroundColor: 'rgba(22,22,22,0.88)',
     pointerEvents: 'none',
   },
-  dropText: { fontFamily: FONT.semibold, fontSize: 20, color: COLOUR.light },
+  dropText: { fontFamily: FONT.semibold, fontSize: typePx(20), color: COLOUR.light },
 });

@@ -7,7 +7,7 @@ import type { RollSummary } from '../../storage/rolls/catalogue';
 import { currentRollStore, setCurrentRoll } from '../../storage/rolls/currentRoll';
 import { useDecide, useDeleteRoll, useRolls } from '../../storage/rolls/rollQueries';
 import { MAX_ROLL_NAME } from '../../storage/rolls/rollRecord';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { bytesWords } from '../field/words/seriesWords';
 import { NameField } from './NameField';
 import { NewRoll } from './NewRoll';
@@ -167,15 +167,15 @@ const styles = StyleSheet.create({
   amount: {
     flexShrink: 1,
     fontFamily: FONT.regular,
-    fontSize: 15,
-    lineHeight: 19,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
     color: COLOUR.lightSoft,
     fontVariant: ['tabular-nums'],
   },
   current: {
     paddingHorizontal: 10,
     fontFamily: FONT.medium,
-    fontSize: 15,
+    fontSize: typePx(15),
     color: COLOUR.light,
   },
   actions: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 6 },

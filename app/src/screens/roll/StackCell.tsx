@@ -3,7 +3,7 @@ import { Pressable, StyleSheet, Text, View } from 'react-native';
 import { useFrame } from '../../storage/frameQueries';
 import { sourceWords, summaryWords } from '../../storage/frameWords';
 import type { ListedStack } from '../../storage/rolls/listing';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { FramedThumbnail } from './FramedThumbnail';
 import { Notch } from './Notch';
 import { stackWords } from './rollWords';
@@ -103,7 +103,7 @@ const styles = StyleSheet.create({
     borderBottomWidth: 1,
     borderColor: COLOUR.lightSoft,
   },
-  missing: { padding: 8, fontFamily: FONT.regular, fontSize: 14, color: COLOUR.lightSoft },
+  missing: { padding: 8, fontFamily: FONT.regular, fontSize: typePx(14), color: COLOUR.lightSoft },
   words: {
     position: 'absolute',
     left: 0,
@@ -112,8 +112,8 @@ const styles = StyleSheet.create({
     paddingVertical: 1,
     backgroundColor: 'rgba(22,22,22,0.85)',
     fontFamily: FONT.medium,
-    fontSize: 14,
-    lineHeight: 19,
+    fontSize: typePx(14),
+    lineHeight: typePx(19),
     color: COLOUR.light,
     fontVariant: ['tabular-nums'],
   },

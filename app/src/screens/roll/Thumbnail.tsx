@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router';
 import { Pressable, StyleSheet, Text } from 'react-native';
 import { sourceWords, summaryWords } from '../../storage/frameWords';
 import { stackCount, type Stack } from '../../storage/stacks';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { FramedThumbnail } from './FramedThumbnail';
 
 interface ThumbnailProps {
@@ -60,8 +60,8 @@ const styles = StyleSheet.create({
     borderTopRightRadius: 4,
     backgroundColor: COLOUR.paper,
     fontFamily: FONT.semibold,
-    fontSize: 14,
-    lineHeight: 18,
+    fontSize: typePx(14),
+    lineHeight: typePx(18),
     color: COLOUR.ink,
     fontVariant: ['tabular-nums'],
   },

@@ -3,7 +3,7 @@ import { Button } from '../../instruments/Button';
 import { useStore } from '../../state/store';
 import { useRemoveFrames } from '../../storage/frameQueries';
 import { undoStore } from '../../storage/rolls/undo';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { framesWords } from './rollWords';
 import type { Deciding } from './useDeciding';
 
@@ -67,5 +67,11 @@ const styles = StyleSheet.create({
     flexShrink: 1,
     flexGrow: 1,
   },
-  text: { flex: 1, fontFamily: FONT.medium, fontSize: 16, lineHeight: 20, color: COLOUR.light },
+  text: {
+    flex: 1,
+    fontFamily: FONT.medium,
+    fontSize: typePx(16),
+    lineHeight: typePx(20),
+    color: COLOUR.light,
+  },
 });

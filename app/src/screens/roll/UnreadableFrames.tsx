@@ -5,7 +5,7 @@ import { useRemoveFrames } from '../../storage/frameQueries';
 import { filesOfUnreadable } from '../../storage/frames';
 import type { UnreadableFrame } from '../../storage/unreadable';
 import { saveToComputer } from '../../storage/save';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 
 /** As much of an entry as is shown. */
 const MAX_SHOWN = 600;
@@ -62,13 +62,18 @@ function Unreadable({ frame: { id, text } }: { frame: UnreadableFrame }) {
 const styles = StyleSheet.create({
   part: { gap: 8, padding: 10, backgroundColor: COLOUR.panel, borderRadius: 6 },
   item: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 },
-  name: { flexGrow: 1, fontFamily: FONT.regular, fontSize: 15, color: COLOUR.light },
+  name: { flexGrow: 1, fontFamily: FONT.regular, fontSize: typePx(15), color: COLOUR.light },
   entry: {
     flexBasis: '100%',
     fontFamily: FONT.regular,
-    fontSize: 14,
-    lineHeight: 19,
+    fontSize: typePx(14),
+    lineHeight: typePx(19),
     color: COLOUR.lightSoft,
   },
-  text: { fontFamily: FONT.regular, fontSize: 16, lineHeight: 22, color: COLOUR.light },
+  text: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(16),
+    lineHeight: typePx(22),
+    color: COLOUR.light,
+  },
 });

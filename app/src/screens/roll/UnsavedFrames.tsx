@@ -9,7 +9,7 @@ import {
   unsavedStore,
   type UnsavedFrame,
 } from '../../storage/unsaved';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 
 /** Frames that the page alone has: one by one, and all at once. */
 export function UnsavedFrames() {
@@ -82,8 +82,13 @@ const styles = StyleSheet.create({
     flexShrink: 1,
     flexBasis: 120,
     fontFamily: FONT.regular,
-    fontSize: 15,
+    fontSize: typePx(15),
     color: COLOUR.light,
   },
-  text: { fontFamily: FONT.regular, fontSize: 16, lineHeight: 22, color: COLOUR.light },
+  text: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(16),
+    lineHeight: typePx(22),
+    color: COLOUR.light,
+  },
 });

@@ -2,7 +2,7 @@ import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { useStore } from '../../state/store';
 import { atRisk, saveUnsaved, unsavedStore } from '../../storage/unsaved';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 
 /**
  * Says how many frames the page alone has, and saves them; nothing where there are none left to
@@ -44,8 +44,8 @@ const styles = StyleSheet.create({
   text: {
     flex: 1,
     fontFamily: FONT.medium,
-    fontSize: 15,
-    lineHeight: 19,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
     color: COLOUR.light,
   },
 });

@@ -12,7 +12,7 @@ import {
   type Facet,
   type RollView,
 } from '../../storage/rolls/rollView';
-import { COLOUR, FONT } from '../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { facetValueWords, FACET_WORDS, ORDER_WORDS, SHOWN_WORDS } from './rollWords';
 
 interface WhichSheetProps {
@@ -93,5 +93,5 @@ export function WhichSheet({ view, listing, onView, onClose }: WhichSheetProps) 
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 6 },
-  label: { fontFamily: FONT.medium, fontSize: 15, color: COLOUR.lightSoft, minWidth: 52 },
+  label: { fontFamily: FONT.medium, fontSize: typePx(15), color: COLOUR.lightSoft, minWidth: 52 },
 });

@@ -5,7 +5,7 @@ import { nominalKelvin } from '@velmo/core/colour';
 import { formatSignedThirds, nominalIso, nominalTime } from '@velmo/core/exposure';
 import { distanceOf, findLens, formatDistance } from '@velmo/core/optics';
 import type { Readings } from '../../../camera/device/readings';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { fieldStore, readingsStore } from '../session/fieldState';
 import { useLiveWords } from '../words/liveWords';
 import { evText } from '../words/readingsText';
@@ -75,8 +75,8 @@ const styles = StyleSheet.create({
   },
   words: {
     fontFamily: FONT.medium,
-    fontSize: 14,
-    lineHeight: 18,
+    fontSize: typePx(14),
+    lineHeight: typePx(18),
     color: COLOUR.light,
     fontVariant: ['tabular-nums'],
   },

@@ -4,7 +4,7 @@ import type { AidStrength, Level } from '@velmo/core/aids';
 import { askForTilt, tiltStore } from '../../../engine/tilt';
 import { Button } from '../../../instruments/Button';
 import { useStore } from '../../../state/store';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { useLiveWords } from '../words/liveWords';
 import { levelStore } from './levelStore';
 import { levelWords } from './levelWords';
@@ -160,8 +160,8 @@ const styles = StyleSheet.create({
     borderRadius: 3,
     backgroundColor: 'rgba(22,22,22,0.7)',
     fontFamily: FONT.medium,
-    fontSize: 13,
-    lineHeight: 17,
+    fontSize: typePx(13),
+    lineHeight: typePx(17),
     color: COLOUR.light,
     fontVariant: ['tabular-nums'],
   },
@@ -182,8 +182,8 @@ const styles = StyleSheet.create({
     borderRadius: 4,
     backgroundColor: 'rgba(22,22,22,0.85)',
     fontFamily: FONT.medium,
-    fontSize: 14,
-    lineHeight: 18,
+    fontSize: typePx(14),
+    lineHeight: typePx(18),
     color: COLOUR.light,
   },
 });

@@ -1,7 +1,7 @@
 import { StyleSheet, Text, View } from 'react-native';
 import { KIT_PARTS, type KitPart } from '@velmo/core/kits';
 import { Button } from '../../../instruments/Button';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 
 interface KitPartsProps {
   readonly parts: readonly KitPart[];
@@ -31,5 +31,5 @@ export function KitParts({ parts, onChange }: KitPartsProps) {
 
 const styles = StyleSheet.create({
   parts: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 6 },
-  label: { fontFamily: FONT.medium, fontSize: 15, color: COLOUR.lightSoft },
+  label: { fontFamily: FONT.medium, fontSize: typePx(15), color: COLOUR.lightSoft },
 });

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { Pressable, StyleSheet, Text, View } from 'react-native';
 import type { KitPart } from '@velmo/core/kits';
 import type { Settings } from '@velmo/core/settings';
-import { COLOUR, FONT, TARGET } from '../../../theme/theme';
+import { COLOUR, FONT, TARGET, typePx } from '../../../theme/theme';
 import { KitStrokes } from './KitStrokes';
 
 interface KitSlipProps {
@@ -60,6 +60,16 @@ const styles = StyleSheet.create({
     paddingVertical: 6,
   },
   words: { flex: 1, gap: 2 },
-  name: { fontFamily: FONT.semibold, fontSize: 17, lineHeight: 21, color: COLOUR.ink },
-  about: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 18, color: COLOUR.inkSoft },
+  name: {
+    fontFamily: FONT.semibold,
+    fontSize: typePx(17),
+    lineHeight: typePx(21),
+    color: COLOUR.ink,
+  },
+  about: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(18),
+    color: COLOUR.inkSoft,
+  },
 });

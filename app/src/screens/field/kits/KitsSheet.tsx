@@ -16,7 +16,7 @@ import { useScreenRoom } from '../../../instruments/useScreenRoom';
 import { useStore } from '../../../state/store';
 import { kitCheck, useChangeKits, useKits } from '../../../storage/kitQueries';
 import { SHEET_TEXT } from '../../../theme/sheetText';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { NameField } from '../../roll/NameField';
 import { applyKit, applyStartingPoint, setUpNow, takeKitBack } from '../commands/kitCommands';
 import { measureField } from '../layout';
@@ -176,9 +176,20 @@ function KitFiles({ kits, onChange }: KitFilesProps) {
 
 const styles = StyleSheet.create({
   applied: { flexDirection: 'row', alignItems: 'center', gap: 8 },
-  words: { flex: 1, fontFamily: FONT.medium, fontSize: 16, lineHeight: 20, color: COLOUR.light },
-  problem: { fontFamily: FONT.medium, fontSize: 16, lineHeight: 20, color: COLOUR.light },
-  head: { fontFamily: FONT.medium, fontSize: 15, color: COLOUR.lightSoft, marginTop: 4 },
+  words: {
+    flex: 1,
+    fontFamily: FONT.medium,
+    fontSize: typePx(16),
+    lineHeight: typePx(20),
+    color: COLOUR.light,
+  },
+  problem: {
+    fontFamily: FONT.medium,
+    fontSize: typePx(16),
+    lineHeight: typePx(20),
+    color: COLOUR.light,
+  },
+  head: { fontFamily: FONT.medium, fontSize: typePx(15), color: COLOUR.lightSoft, marginTop: 4 },
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 6 },
   saving: { gap: 8 },
 });

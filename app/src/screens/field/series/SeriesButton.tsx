@@ -1,6 +1,6 @@
 import { Pressable, StyleSheet, Text } from 'react-native';
 import { useStore } from '../../../state/store';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { fieldStore, toggleSheet } from '../session/fieldState';
 import { KIND_WORDS } from '../words/seriesWords';
 import { seriesCount } from './seriesCount';
@@ -43,8 +43,8 @@ const styles = StyleSheet.create({
   },
   words: {
     fontFamily: FONT.medium,
-    fontSize: 15,
-    lineHeight: 18,
+    fontSize: typePx(15),
+    lineHeight: typePx(18),
     textAlign: 'center',
     color: COLOUR.light,
     fontVariant: ['tabular-nums'],

@@ -7,7 +7,7 @@ import {
   type Preferences,
   type ScreenChoice,
 } from '../../../storage/preferences';
-import { choosePlate } from '../../../theme/applyPlate';
+import { chooseLook } from '../../../theme/applyLook';
 import { fieldStore } from './fieldState';
 
 /** Changes what the photographer likes, and remembers it. */
@@ -32,5 +32,5 @@ export const changeAids = (part: Partial<Aids>): void =>
 export function changeScreen(part: Partial<ScreenChoice>): void {
   const screen = { ...fieldStore.get().preferences.screen, ...part };
   changePreferences({ screen });
-  choosePlate(screen.plate);
+  chooseLook(screen);
 }

@@ -8,7 +8,7 @@ import { DEFAULT_PREFERENCES, lastPreferences } from '../../../storage/preferenc
 import { lastSettings } from '../../../storage/settingsStore';
 import { sweepHalves } from '../../../storage/frames';
 import { lastCamera, type CameraChoice } from '../../../storage/cameraChoice';
-import { choosePlate } from '../../../theme/applyPlate';
+import { chooseLook } from '../../../theme/applyLook';
 import { closeCamera, leaveField, openCamera } from './fieldSession';
 import { DEFAULT_SCENE, fieldStore, readingsStore } from './fieldState';
 import { linkQuery } from './linkQuery';
@@ -81,7 +81,7 @@ export function useOpening(): void {
         const haste = hasteFromLink(query);
         if (left) return;
         obeyed.current = link;
-        choosePlate((preferences ?? DEFAULT_PREFERENCES).screen.plate);
+        chooseLook((preferences ?? DEFAULT_PREFERENCES).screen);
         void noteObeyed(link, choice, settings);
         fieldStore.update((s) => ({
           ...s,

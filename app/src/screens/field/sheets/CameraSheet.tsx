@@ -5,7 +5,7 @@ import { Choice } from '../../../instruments/Choice';
 import { Sheet } from '../../../instruments/Sheet';
 import { useStore } from '../../../state/store';
 import { SHEET_TEXT } from '../../../theme/sheetText';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { DeviceCameras, Place } from './DeviceCameras';
 import { hasten, openCamera } from '../session/fieldSession';
 import { closeSheet, fieldStore } from '../session/fieldState';
@@ -79,5 +79,5 @@ export function CameraSheet() {
 
 const styles = StyleSheet.create({
   places: { gap: 8 },
-  head: { fontFamily: FONT.semibold, fontSize: 15, color: COLOUR.light },
+  head: { fontFamily: FONT.semibold, fontSize: typePx(15), color: COLOUR.light },
 });

@@ -19,7 +19,7 @@ import { Sheet } from '../../../instruments/Sheet';
 import { Tape } from '../../../instruments/Tape';
 import type { TapeScale } from '../../../instruments/tapeScale';
 import { useStore } from '../../../state/store';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { dioptresNow } from '../commands/focusCommands';
 import { closeSheet, fieldStore } from '../session/fieldState';
 
@@ -206,19 +206,34 @@ function comparison(a: DepthSetup, b: DepthSetup): string {
 }
 
 const styles = StyleSheet.create({
-  about: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 19, color: COLOUR.lightSoft },
+  about: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
+    color: COLOUR.lightSoft,
+  },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
   columns: { flexDirection: 'row', gap: 12 },
   column: { flex: 1, gap: 3 },
-  title: { fontFamily: FONT.semibold, fontSize: 15, color: COLOUR.light },
+  title: { fontFamily: FONT.semibold, fontSize: typePx(15), color: COLOUR.light },
   fact: { flexDirection: 'row', justifyContent: 'space-between', gap: 6 },
-  name: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 20, color: COLOUR.lightSoft },
+  name: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(20),
+    color: COLOUR.lightSoft,
+  },
   value: {
     fontFamily: FONT.medium,
-    fontSize: 15,
-    lineHeight: 20,
+    fontSize: typePx(15),
+    lineHeight: typePx(20),
     color: COLOUR.light,
     fontVariant: ['tabular-nums'],
   },
-  warning: { fontFamily: FONT.regular, fontSize: 14, lineHeight: 18, color: '#f0dca0' },
+  warning: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(14),
+    lineHeight: typePx(18),
+    color: '#f0dca0',
+  },
 });

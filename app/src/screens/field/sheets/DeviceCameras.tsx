@@ -3,7 +3,7 @@ import { Button } from '../../../instruments/Button';
 import { Choice } from '../../../instruments/Choice';
 import type { BrowserChoice, CameraEntry } from '../../../storage/cameraChoice';
 import { useStore } from '../../../state/store';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { openCamera } from '../session/fieldSession';
 import { closeSheet, fieldStore } from '../session/fieldState';
 import { useCameras } from '../session/useCameras';
@@ -97,8 +97,8 @@ const styles = StyleSheet.create({
   about: {
     flex: 1,
     fontFamily: FONT.regular,
-    fontSize: 15,
-    lineHeight: 18,
+    fontSize: typePx(15),
+    lineHeight: typePx(18),
     color: COLOUR.lightSoft,
   },
 });

@@ -15,7 +15,7 @@ import {
 import { useRoom } from '../../../storage/frameQueries';
 import { currentRollStore } from '../../../storage/rolls/currentRoll';
 import { useStore } from '../../../state/store';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { changeSettings } from '../session/fieldSession';
 import { closeSheet, fieldStore } from '../session/fieldState';
 import {
@@ -190,8 +190,13 @@ function Field({ label, value, most, onChange }: FieldProps) {
 }
 
 const styles = StyleSheet.create({
-  about: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 19, color: COLOUR.lightSoft },
+  about: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
+    color: COLOUR.lightSoft,
+  },
   names: { gap: 8 },
   field: { flexDirection: 'row', alignItems: 'center', gap: 8 },
-  label: { fontFamily: FONT.medium, fontSize: 15, color: COLOUR.lightSoft, minWidth: 52 },
+  label: { fontFamily: FONT.medium, fontSize: typePx(15), color: COLOUR.lightSoft, minWidth: 52 },
 });

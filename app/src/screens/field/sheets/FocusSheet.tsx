@@ -6,7 +6,7 @@ import { Button } from '../../../instruments/Button';
 import { Choice } from '../../../instruments/Choice';
 import { Sheet } from '../../../instruments/Sheet';
 import { useStore } from '../../../state/store';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import {
   dioptresNow,
   findFocus,
@@ -219,6 +219,11 @@ function Habits() {
 }
 
 const styles = StyleSheet.create({
-  about: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 19, color: COLOUR.lightSoft },
+  about: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
+    color: COLOUR.lightSoft,
+  },
   row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 },
 });

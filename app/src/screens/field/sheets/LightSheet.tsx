@@ -8,7 +8,7 @@ import { Sheet } from '../../../instruments/Sheet';
 import { EV_CLICKS, EV_SCALE } from '../../../instruments/evScale';
 import { Tape } from '../../../instruments/Tape';
 import { useStore } from '../../../state/store';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { theCamera } from '../session/fieldSession';
 import { closeSheet, fieldStore, readingsStore } from '../session/fieldState';
 import {
@@ -195,9 +195,19 @@ function OtherMeter({ light }: { light: CameraLight }) {
 }
 
 const styles = StyleSheet.create({
-  about: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 19, color: COLOUR.lightSoft },
-  head: { fontFamily: FONT.semibold, fontSize: 16, color: COLOUR.light },
-  outcome: { fontFamily: FONT.medium, fontSize: 15, lineHeight: 19, color: COLOUR.light },
+  about: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
+    color: COLOUR.lightSoft,
+  },
+  head: { fontFamily: FONT.semibold, fontSize: typePx(16), color: COLOUR.light },
+  outcome: {
+    fontFamily: FONT.medium,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
+    color: COLOUR.light,
+  },
   part: { gap: 6, paddingTop: 6, borderTopWidth: 1, borderTopColor: COLOUR.line },
   row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 8 },
   track: { flexGrow: 1, height: 10, borderRadius: 5, backgroundColor: COLOUR.body },

@@ -4,7 +4,7 @@ import { Button } from '../../../instruments/Button';
 import { Choice } from '../../../instruments/Choice';
 import { Sheet } from '../../../instruments/Sheet';
 import { useStore } from '../../../state/store';
-import { COLOUR, FONT, TARGET } from '../../../theme/theme';
+import { COLOUR, FONT, TARGET, typePx } from '../../../theme/theme';
 import { clippedText, disagreementText, showClips, toggleExtended } from '../session/compare';
 import { closeSheet, fieldStore, readingsStore } from '../session/fieldState';
 import { changeMonitors } from '../session/preferencesNow';
@@ -170,7 +170,12 @@ function Hold({ label, onHold }: { label: string; onHold: (held: boolean) => voi
 }
 
 const styles = StyleSheet.create({
-  about: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 19, color: COLOUR.lightSoft },
+  about: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
+    color: COLOUR.lightSoft,
+  },
   // Two lines, whatever is read: what is under it keeps its place.
   now: { minHeight: 38 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
@@ -183,5 +188,5 @@ const styles = StyleSheet.create({
     borderStyle: 'dashed',
     borderColor: COLOUR.lightSoft,
   },
-  holdText: { fontFamily: FONT.medium, fontSize: 16, color: COLOUR.light },
+  holdText: { fontFamily: FONT.medium, fontSize: typePx(16), color: COLOUR.light },
 });

@@ -5,7 +5,7 @@ import { Choice } from '../../../instruments/Choice';
 import { Sheet } from '../../../instruments/Sheet';
 import { PATTERN_WORDS } from '../words/patternWords';
 import { useStore } from '../../../state/store';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { changeSettings, toggleLock } from '../session/fieldSession';
 import { closeSheet, fieldStore, readingsStore, toggleSheet } from '../session/fieldState';
 import { leavePinAtSpot, takeAllPinsOut } from '../commands/pins';
@@ -66,6 +66,11 @@ export function MeterSheet() {
 }
 
 const styles = StyleSheet.create({
-  about: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 19, color: COLOUR.lightSoft },
+  about: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
+    color: COLOUR.lightSoft,
+  },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });

@@ -16,7 +16,7 @@ import {
 } from '../../../instruments/tapeScale';
 import type { Preferences } from '../../../storage/preferences';
 import { useStore } from '../../../state/store';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { changeSettings, zoom } from '../session/fieldSession';
 import { closeSheet, fieldStore, readingsStore } from '../session/fieldState';
 import { changePreferences } from '../session/preferencesNow';
@@ -260,6 +260,11 @@ const styles = StyleSheet.create({
   // Two lines, whatever is read: what is under it keeps its place.
   leads: { minHeight: 38 },
   browser: { gap: 6 },
-  head: { fontFamily: FONT.semibold, fontSize: 15, color: COLOUR.light },
-  about: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 19, color: COLOUR.lightSoft },
+  head: { fontFamily: FONT.semibold, fontSize: typePx(15), color: COLOUR.light },
+  about: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
+    color: COLOUR.lightSoft,
+  },
 });

@@ -6,7 +6,7 @@ import { useStore } from '../../../state/store';
 import { currentRollStore, setCurrentRoll } from '../../../storage/rolls/currentRoll';
 import { useRolls } from '../../../storage/rolls/rollQueries';
 import { paramsOfView, wholeRoll } from '../../../storage/rolls/rollView';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { NewRoll } from '../../roll/NewRoll';
 
 /** Rolls that are offered in Field: the newest. All of them are where rolls are. */
@@ -56,5 +56,5 @@ export function RollChoice() {
 
 const styles = StyleSheet.create({
   rolls: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'center', gap: 6 },
-  label: { fontFamily: FONT.medium, fontSize: 15, color: COLOUR.lightSoft, minWidth: 52 },
+  label: { fontFamily: FONT.medium, fontSize: typePx(15), color: COLOUR.lightSoft, minWidth: 52 },
 });

@@ -14,7 +14,7 @@ const yesNo = (what: string, yes: string, no: string) => [
 
 /** The screen for the light and the hand it is looked at in, and what is heard and felt. */
 export function ScreenPart() {
-  const { plate, awake, hand, shutterSound, haptics } = useStore(
+  const { plate, type, awake, hand, shutterSound, haptics } = useStore(
     fieldStore,
     (s) => s.preferences.screen,
   );
@@ -31,6 +31,15 @@ export function ScreenPart() {
         onChoose={(value) => changeScreen({ plate: value })}
       />
       <Text style={SHEET_TEXT.about}>{plateOf(plate).about}</Text>
+      <Choice
+        label="Type"
+        options={[
+          { value: 'usual', label: 'usual', name: 'Type: usual' },
+          { value: 'large', label: 'larger', name: 'Type: larger' },
+        ]}
+        value={type}
+        onChoose={(value) => changeScreen({ type: value as typeof type })}
+      />
       <Choice
         label="Hand"
         options={[

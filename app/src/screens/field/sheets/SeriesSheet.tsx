@@ -6,7 +6,7 @@ import { Sheet } from '../../../instruments/Sheet';
 import { useRoom } from '../../../storage/frameQueries';
 import { useStore } from '../../../state/store';
 import { SHEET_TEXT } from '../../../theme/sheetText';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { chooseKind } from '../commands/seriesCommands';
 import type { Foreseen } from '../series/foreseen';
 import { SeriesParts } from '../series/SeriesParts';
@@ -132,5 +132,10 @@ function planWords(series: Series, { frames }: Foreseen, halfWidth: number | nul
 }
 
 const styles = StyleSheet.create({
-  plan: { fontFamily: FONT.medium, fontSize: 16, lineHeight: 21, color: COLOUR.light },
+  plan: {
+    fontFamily: FONT.medium,
+    fontSize: typePx(16),
+    lineHeight: typePx(21),
+    color: COLOUR.light,
+  },
 });

@@ -3,7 +3,7 @@ import { ALL_IN_RANGE } from '@velmo/core/verdict';
 import { Button } from '../../../instruments/Button';
 import { Sheet } from '../../../instruments/Sheet';
 import { useStore } from '../../../state/store';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { useFindings } from '../FieldInstruments';
 import { applyRepair } from '../session/fieldSession';
 import { closeSheet, fieldStore, readingsStore } from '../session/fieldState';
@@ -44,8 +44,18 @@ const styles = StyleSheet.create({
     borderLeftWidth: 4,
     borderLeftColor: COLOUR.clipped,
   },
-  text: { fontFamily: FONT.medium, fontSize: 17, lineHeight: 21, color: COLOUR.light },
-  head: { fontFamily: FONT.medium, fontSize: 14, color: COLOUR.lightSoft },
-  detail: { fontFamily: FONT.regular, fontSize: 16, lineHeight: 20, color: COLOUR.light },
+  text: {
+    fontFamily: FONT.medium,
+    fontSize: typePx(17),
+    lineHeight: typePx(21),
+    color: COLOUR.light,
+  },
+  head: { fontFamily: FONT.medium, fontSize: typePx(14), color: COLOUR.lightSoft },
+  detail: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(16),
+    lineHeight: typePx(20),
+    color: COLOUR.light,
+  },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });

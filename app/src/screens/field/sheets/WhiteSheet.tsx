@@ -7,7 +7,7 @@ import { Sheet } from '../../../instruments/Sheet';
 import { Tape } from '../../../instruments/Tape';
 import { TINT_CLICKS, TINT_SCALE } from '../../../instruments/whiteScale';
 import { useStore } from '../../../state/store';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { closeSheet, fieldStore } from '../session/fieldState';
 import { activate } from '../commands/activeTape';
 import { useWhite } from '../tapes/WhiteTape';
@@ -96,6 +96,11 @@ export function WhiteSheet() {
 }
 
 const styles = StyleSheet.create({
-  about: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 19, color: COLOUR.lightSoft },
+  about: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
+    color: COLOUR.lightSoft,
+  },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });

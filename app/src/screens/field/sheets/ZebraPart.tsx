@@ -5,7 +5,7 @@ import { Choice } from '../../../instruments/Choice';
 import { Tape, type TapeProps } from '../../../instruments/Tape';
 import type { TapeScale } from '../../../instruments/tapeScale';
 import { useStore } from '../../../state/store';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { shareText } from '../session/compare';
 import { fieldStore, readingsStore } from '../session/fieldState';
 import { changeMonitors } from '../session/preferencesNow';
@@ -129,5 +129,10 @@ export function ZebraPart() {
 }
 
 const styles = StyleSheet.create({
-  about: { fontFamily: FONT.regular, fontSize: 15, lineHeight: 19, color: COLOUR.lightSoft },
+  about: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(19),
+    color: COLOUR.lightSoft,
+  },
 });

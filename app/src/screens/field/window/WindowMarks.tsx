@@ -7,7 +7,7 @@ import type { Readings } from '../../../camera/device/readings';
 import { useLiveWords } from '../words/liveWords';
 import { aspectBox } from '@velmo/core/optics';
 import { useStore } from '../../../state/store';
-import { COLOUR, FONT } from '../../../theme/theme';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { fieldStore, readingsStore, type Pin } from '../session/fieldState';
 import { inPicture } from './pinPlaces';
 import { takePinOut } from '../commands/pins';
@@ -189,7 +189,7 @@ const styles = StyleSheet.create({
     backgroundColor: 'rgba(22,22,22,0.85)',
     pointerEvents: 'box-none',
   },
-  hintText: { flexShrink: 1, fontFamily: FONT.medium, fontSize: 15, color: COLOUR.light },
+  hintText: { flexShrink: 1, fontFamily: FONT.medium, fontSize: typePx(15), color: COLOUR.light },
   hintDone: { minHeight: 44, minWidth: 56, alignItems: 'center', justifyContent: 'center' },
   anchor: { position: 'absolute', left: 0, top: 0, pointerEvents: 'box-none' },
 });
