@@ -223,7 +223,7 @@ everyEngine(({ tab, url, test }) => {
 
   test('a bracket after a delay: counted down, foreseen on the scales, kept as one, flipped through, deleted', async () => {
     const link = 'scene=test-wall&time=1/125&iso=100&mp=3&crop=2&support=tripod';
-    await openFieldIn(tab(), url(), `${link}&series=bracket:3:1&delay=10`);
+    await openFieldIn(tab(), url(), `${link}&series=bracket:3:1&delay=3`);
     await present(tab(), '[data-testid=ladder-bars]');
     // Firefox tells of what the page before was still loading when it was left.
     const before = tab().errors.length;
