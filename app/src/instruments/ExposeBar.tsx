@@ -74,9 +74,10 @@ const styles = StyleSheet.create({
   fill: { position: 'absolute', left: 0, top: 0, bottom: 0, backgroundColor: '#8f2a14' },
   word: {
     fontFamily: FONT.semibold,
-    fontSize: typePx(21),
-    lineHeight: typePx(25),
+    // Large enough as it is: the bar is no higher where type is larger.
+    fontSize: 21,
+    lineHeight: 25,
     color: '#ffffff',
   },
-  will: { fontFamily: FONT.medium, fontSize: typePx(14), lineHeight: typePx(18), color: '#ffffff' },
+  will: { fontFamily: FONT.medium, fontSize: typePx(14), lineHeight: typePx(16), color: '#ffffff' },
 });

@@ -29,7 +29,7 @@ export function Verdict({
 }: VerdictProps) {
   const [repair] = finding?.repairs ?? [];
   return (
-    <View style={[styles.line, CONTAINED, { minHeight: height }]} testID="verdict">
+    <View style={[styles.line, CONTAINED, { height }]} testID="verdict">
       <View style={[styles.mark, { backgroundColor: finding ? COLOUR.clipped : COLOUR.line }]} />
       <View style={styles.words}>
         <Text role="status" aria-live="polite" style={styles.text} numberOfLines={3}>
@@ -74,7 +74,8 @@ const styles = StyleSheet.create({
     flexShrink: 1,
     fontFamily: FONT.medium,
     fontSize: typePx(16),
-    lineHeight: typePx(18),
+    // Three lines fit into its height, whatever it says.
+    lineHeight: typePx(16),
     color: COLOUR.light,
   },
   more: { fontFamily: FONT.medium, fontSize: typePx(14), color: COLOUR.lightSoft },

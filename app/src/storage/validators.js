@@ -56,22 +56,22 @@ limit:1}}],!1}else return U.errors=[{instancePath:s+"/crop",schemaPath:"#/proper
 number"}}],!1;var a=v===e}else var a=!0;if(a){if(t.time!==void 0){let i=t.time;const v=e,x=e;let k=!1,C=null;const Q=e;if(e===
 Q)if(i&&typeof i=="object"&&!Array.isArray(i)){let o;if(i.mode===void 0&&(o="mode")){const y={instancePath:s+"/time",schemaPath:"\
 #/properties/time/oneOf/0/required",keyword:"required",params:{missingProperty:o}};r===null?r=[y]:r.push(y),e++}else{const y=e;
-for(const p in i)if(p!=="mode"){const f={instancePath:s+"/time",schemaPath:"#/properties/time/oneOf/0/additionalProperti\
-es",keyword:"additionalProperties",params:{additionalProperty:p}};r===null?r=[f]:r.push(f),e++;break}if(y===e&&i.mode!==
-void 0&&i.mode!=="auto"){const p={instancePath:s+"/time/mode",schemaPath:"#/properties/time/oneOf/0/properties/mode/cons\
-t",keyword:"const",params:{allowedValue:"auto"}};r===null?r=[p]:r.push(p),e++}}}else{const o={instancePath:s+"/time",schemaPath:"\
+for(const l in i)if(l!=="mode"){const f={instancePath:s+"/time",schemaPath:"#/properties/time/oneOf/0/additionalProperti\
+es",keyword:"additionalProperties",params:{additionalProperty:l}};r===null?r=[f]:r.push(f),e++;break}if(y===e&&i.mode!==
+void 0&&i.mode!=="auto"){const l={instancePath:s+"/time/mode",schemaPath:"#/properties/time/oneOf/0/properties/mode/cons\
+t",keyword:"const",params:{allowedValue:"auto"}};r===null?r=[l]:r.push(l),e++}}}else{const o={instancePath:s+"/time",schemaPath:"\
 #/properties/time/oneOf/0/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}var A=Q===e;A&&(k=!0,
 C=0);const h=e;if(e===h)if(i&&typeof i=="object"&&!Array.isArray(i)){let o;if(i.mode===void 0&&(o="mode")||i.click===void 0&&
 (o="click")){const y={instancePath:s+"/time",schemaPath:"#/properties/time/oneOf/1/required",keyword:"required",params:{
-missingProperty:o}};r===null?r=[y]:r.push(y),e++}else{const y=e;for(const p in i)if(!(p==="mode"||p==="click")){const f={
+missingProperty:o}};r===null?r=[y]:r.push(y),e++}else{const y=e;for(const l in i)if(!(l==="mode"||l==="click")){const f={
 instancePath:s+"/time",schemaPath:"#/properties/time/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{
-additionalProperty:p}};r===null?r=[f]:r.push(f),e++;break}if(y===e){if(i.mode!==void 0){const p=e;if(i.mode!=="held"){const f={
+additionalProperty:l}};r===null?r=[f]:r.push(f),e++;break}if(y===e){if(i.mode!==void 0){const l=e;if(i.mode!=="held"){const f={
 instancePath:s+"/time/mode",schemaPath:"#/properties/time/oneOf/1/properties/mode/const",keyword:"const",params:{allowedValue:"\
-held"}};r===null?r=[f]:r.push(f),e++}var S=p===e}else var S=!0;if(S)if(i.click!==void 0){let p=i.click;const f=e;if(!(typeof p==
-"number"&&!(p%1)&&!isNaN(p)&&isFinite(p))){const c={instancePath:s+"/time/click",schemaPath:"#/properties/time/oneOf/1/p\
-roperties/click/type",keyword:"type",params:{type:"integer"}};r===null?r=[c]:r.push(c),e++}if(e===f&&typeof p=="number"&&
-isFinite(p)){if(p>18||isNaN(p)){const c={instancePath:s+"/time/click",schemaPath:"#/properties/time/oneOf/1/properties/c\
-lick/maximum",keyword:"maximum",params:{comparison:"<=",limit:18}};r===null?r=[c]:r.push(c),e++}else if(p<-39||isNaN(p)){
+held"}};r===null?r=[f]:r.push(f),e++}var S=l===e}else var S=!0;if(S)if(i.click!==void 0){let l=i.click;const f=e;if(!(typeof l==
+"number"&&!(l%1)&&!isNaN(l)&&isFinite(l))){const c={instancePath:s+"/time/click",schemaPath:"#/properties/time/oneOf/1/p\
+roperties/click/type",keyword:"type",params:{type:"integer"}};r===null?r=[c]:r.push(c),e++}if(e===f&&typeof l=="number"&&
+isFinite(l)){if(l>18||isNaN(l)){const c={instancePath:s+"/time/click",schemaPath:"#/properties/time/oneOf/1/properties/c\
+lick/maximum",keyword:"maximum",params:{comparison:"<=",limit:18}};r===null?r=[c]:r.push(c),e++}else if(l<-39||isNaN(l)){
 const c={instancePath:s+"/time/click",schemaPath:"#/properties/time/oneOf/1/properties/click/minimum",keyword:"minimum",
 params:{comparison:">=",limit:-39}};r===null?r=[c]:r.push(c),e++}}var S=f===e}else var S=!0}}}else{const o={instancePath:s+
 "/time",schemaPath:"#/properties/time/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}
@@ -80,22 +80,22 @@ me",schemaPath:"#/properties/time/oneOf",keyword:"oneOf",params:{passingSchemas:
 U.errors=r,!1}var a=v===e}else var a=!0;if(a){if(t.iso!==void 0){let i=t.iso;const v=e,x=e;let k=!1,C=null;const Q=e;if(e===
 Q)if(i&&typeof i=="object"&&!Array.isArray(i)){let o;if(i.mode===void 0&&(o="mode")){const y={instancePath:s+"/iso",schemaPath:"\
 #/properties/iso/oneOf/0/required",keyword:"required",params:{missingProperty:o}};r===null?r=[y]:r.push(y),e++}else{const y=e;
-for(const p in i)if(p!=="mode"){const f={instancePath:s+"/iso",schemaPath:"#/properties/iso/oneOf/0/additionalProperties",
-keyword:"additionalProperties",params:{additionalProperty:p}};r===null?r=[f]:r.push(f),e++;break}if(y===e&&i.mode!==void 0&&
-i.mode!=="auto"){const p={instancePath:s+"/iso/mode",schemaPath:"#/properties/iso/oneOf/0/properties/mode/const",keyword:"\
-const",params:{allowedValue:"auto"}};r===null?r=[p]:r.push(p),e++}}}else{const o={instancePath:s+"/iso",schemaPath:"#/pr\
+for(const l in i)if(l!=="mode"){const f={instancePath:s+"/iso",schemaPath:"#/properties/iso/oneOf/0/additionalProperties",
+keyword:"additionalProperties",params:{additionalProperty:l}};r===null?r=[f]:r.push(f),e++;break}if(y===e&&i.mode!==void 0&&
+i.mode!=="auto"){const l={instancePath:s+"/iso/mode",schemaPath:"#/properties/iso/oneOf/0/properties/mode/const",keyword:"\
+const",params:{allowedValue:"auto"}};r===null?r=[l]:r.push(l),e++}}}else{const o={instancePath:s+"/iso",schemaPath:"#/pr\
 operties/iso/oneOf/0/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}var K=Q===e;K&&(k=!0,C=0);
 const h=e;if(e===h)if(i&&typeof i=="object"&&!Array.isArray(i)){let o;if(i.mode===void 0&&(o="mode")||i.click===void 0&&
 (o="click")){const y={instancePath:s+"/iso",schemaPath:"#/properties/iso/oneOf/1/required",keyword:"required",params:{missingProperty:o}};
-r===null?r=[y]:r.push(y),e++}else{const y=e;for(const p in i)if(!(p==="mode"||p==="click")){const f={instancePath:s+"/is\
-o",schemaPath:"#/properties/iso/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:p}};
-r===null?r=[f]:r.push(f),e++;break}if(y===e){if(i.mode!==void 0){const p=e;if(i.mode!=="held"){const f={instancePath:s+"\
+r===null?r=[y]:r.push(y),e++}else{const y=e;for(const l in i)if(!(l==="mode"||l==="click")){const f={instancePath:s+"/is\
+o",schemaPath:"#/properties/iso/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}};
+r===null?r=[f]:r.push(f),e++;break}if(y===e){if(i.mode!==void 0){const l=e;if(i.mode!=="held"){const f={instancePath:s+"\
 /iso/mode",schemaPath:"#/properties/iso/oneOf/1/properties/mode/const",keyword:"const",params:{allowedValue:"held"}};r===
-null?r=[f]:r.push(f),e++}var F=p===e}else var F=!0;if(F)if(i.click!==void 0){let p=i.click;const f=e;if(!(typeof p=="num\
-ber"&&!(p%1)&&!isNaN(p)&&isFinite(p))){const c={instancePath:s+"/iso/click",schemaPath:"#/properties/iso/oneOf/1/propert\
-ies/click/type",keyword:"type",params:{type:"integer"}};r===null?r=[c]:r.push(c),e++}if(e===f&&typeof p=="number"&&isFinite(
-p)){if(p>24||isNaN(p)){const c={instancePath:s+"/iso/click",schemaPath:"#/properties/iso/oneOf/1/properties/click/maximu\
-m",keyword:"maximum",params:{comparison:"<=",limit:24}};r===null?r=[c]:r.push(c),e++}else if(p<-6||isNaN(p)){const c={instancePath:s+
+null?r=[f]:r.push(f),e++}var F=l===e}else var F=!0;if(F)if(i.click!==void 0){let l=i.click;const f=e;if(!(typeof l=="num\
+ber"&&!(l%1)&&!isNaN(l)&&isFinite(l))){const c={instancePath:s+"/iso/click",schemaPath:"#/properties/iso/oneOf/1/propert\
+ies/click/type",keyword:"type",params:{type:"integer"}};r===null?r=[c]:r.push(c),e++}if(e===f&&typeof l=="number"&&isFinite(
+l)){if(l>24||isNaN(l)){const c={instancePath:s+"/iso/click",schemaPath:"#/properties/iso/oneOf/1/properties/click/maximu\
+m",keyword:"maximum",params:{comparison:"<=",limit:24}};r===null?r=[c]:r.push(c),e++}else if(l<-6||isNaN(l)){const c={instancePath:s+
 "/iso/click",schemaPath:"#/properties/iso/oneOf/1/properties/click/minimum",keyword:"minimum",params:{comparison:">=",limit:-6}};
 r===null?r=[c]:r.push(c),e++}}var F=f===e}else var F=!0}}}else{const o={instancePath:s+"/iso",schemaPath:"#/properties/i\
 so/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}var K=h===e;if(K&&k?(k=!1,C=[C,1]):
@@ -117,17 +117,17 @@ e"||Q==="spot"||Q==="highlights"))return U.errors=[{instancePath:s+"/meter/patte
 rties/pattern/enum",keyword:"enum",params:{allowedValues:le.properties.meter.properties.pattern.enum}}],!1;var b=h===e}else
 var b=!0;if(b){if(i.spot!==void 0){let Q=i.spot;const h=e;if(e===h)if(Q&&typeof Q=="object"&&!Array.isArray(Q)){let o;if(Q.
 x===void 0&&(o="x")||Q.y===void 0&&(o="y"))return U.errors=[{instancePath:s+"/meter/spot",schemaPath:"#/properties/meter\
-/properties/spot/required",keyword:"required",params:{missingProperty:o}}],!1;{const y=e;for(const p in Q)if(!(p==="x"||
-p==="y")){return U.errors=[{instancePath:s+"/meter/spot",schemaPath:"#/properties/meter/properties/spot/additionalProper\
-ties",keyword:"additionalProperties",params:{additionalProperty:p}}],!1;break}if(y===e){if(Q.x!==void 0){let p=Q.x;const f=e;
-if(e===f)if(typeof p=="number"&&isFinite(p)){if(p>1||isNaN(p))return U.errors=[{instancePath:s+"/meter/spot/x",schemaPath:"\
-#/properties/meter/properties/spot/properties/x/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}}],!1;if(p<0||
-isNaN(p))return U.errors=[{instancePath:s+"/meter/spot/x",schemaPath:"#/properties/meter/properties/spot/properties/x/mi\
+/properties/spot/required",keyword:"required",params:{missingProperty:o}}],!1;{const y=e;for(const l in Q)if(!(l==="x"||
+l==="y")){return U.errors=[{instancePath:s+"/meter/spot",schemaPath:"#/properties/meter/properties/spot/additionalProper\
+ties",keyword:"additionalProperties",params:{additionalProperty:l}}],!1;break}if(y===e){if(Q.x!==void 0){let l=Q.x;const f=e;
+if(e===f)if(typeof l=="number"&&isFinite(l)){if(l>1||isNaN(l))return U.errors=[{instancePath:s+"/meter/spot/x",schemaPath:"\
+#/properties/meter/properties/spot/properties/x/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}}],!1;if(l<0||
+isNaN(l))return U.errors=[{instancePath:s+"/meter/spot/x",schemaPath:"#/properties/meter/properties/spot/properties/x/mi\
 nimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1}else return U.errors=[{instancePath:s+"/meter/spot/x",schemaPath:"\
 #/properties/meter/properties/spot/properties/x/type",keyword:"type",params:{type:"number"}}],!1;var _=f===e}else var _=!0;
-if(_)if(Q.y!==void 0){let p=Q.y;const f=e;if(e===f)if(typeof p=="number"&&isFinite(p)){if(p>1||isNaN(p))return U.errors=
+if(_)if(Q.y!==void 0){let l=Q.y;const f=e;if(e===f)if(typeof l=="number"&&isFinite(l)){if(l>1||isNaN(l))return U.errors=
 [{instancePath:s+"/meter/spot/y",schemaPath:"#/properties/meter/properties/spot/properties/y/maximum",keyword:"maximum",
-params:{comparison:"<=",limit:1}}],!1;if(p<0||isNaN(p))return U.errors=[{instancePath:s+"/meter/spot/y",schemaPath:"#/pr\
+params:{comparison:"<=",limit:1}}],!1;if(l<0||isNaN(l))return U.errors=[{instancePath:s+"/meter/spot/y",schemaPath:"#/pr\
 operties/meter/properties/spot/properties/y/minimum",keyword:"minimum",params:{comparison:">=",limit:0}}],!1}else return U.
 errors=[{instancePath:s+"/meter/spot/y",schemaPath:"#/properties/meter/properties/spot/properties/y/type",keyword:"type",
 params:{type:"number"}}],!1;var _=f===e}else var _=!0}}}else return U.errors=[{instancePath:s+"/meter/spot",schemaPath:"\
@@ -166,42 +166,42 @@ if(a){if(t.sizeMp!==void 0){let i=t.sizeMp;const v=e;if(!(i===12||i===3))return 
 if(a){if(t.focus!==void 0){let i=t.focus;const v=e,x=e;let k=!1,C=null;const Q=e;if(e===Q)if(i&&typeof i=="object"&&!Array.
 isArray(i)){let o;if(i.mode===void 0&&(o="mode")||i.spot===void 0&&(o="spot")||i.follow===void 0&&(o="follow")){const y={
 instancePath:s+"/focus",schemaPath:"#/properties/focus/oneOf/0/required",keyword:"required",params:{missingProperty:o}};
-r===null?r=[y]:r.push(y),e++}else{const y=e;for(const p in i)if(!(p==="mode"||p==="spot"||p==="follow")){const f={instancePath:s+
-"/focus",schemaPath:"#/properties/focus/oneOf/0/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:p}};
-r===null?r=[f]:r.push(f),e++;break}if(y===e){if(i.mode!==void 0){const p=e;if(i.mode!=="auto"){const f={instancePath:s+"\
+r===null?r=[y]:r.push(y),e++}else{const y=e;for(const l in i)if(!(l==="mode"||l==="spot"||l==="follow")){const f={instancePath:s+
+"/focus",schemaPath:"#/properties/focus/oneOf/0/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}};
+r===null?r=[f]:r.push(f),e++;break}if(y===e){if(i.mode!==void 0){const l=e;if(i.mode!=="auto"){const f={instancePath:s+"\
 /focus/mode",schemaPath:"#/properties/focus/oneOf/0/properties/mode/const",keyword:"const",params:{allowedValue:"auto"}};
-r===null?r=[f]:r.push(f),e++}var J=p===e}else var J=!0;if(J){if(i.spot!==void 0){let p=i.spot;const f=e;if(e===f)if(p&&typeof p==
-"object"&&!Array.isArray(p)){let c;if(p.x===void 0&&(c="x")||p.y===void 0&&(c="y")){const D={instancePath:s+"/focus/spot",
+r===null?r=[f]:r.push(f),e++}var R=l===e}else var R=!0;if(R){if(i.spot!==void 0){let l=i.spot;const f=e;if(e===f)if(l&&typeof l==
+"object"&&!Array.isArray(l)){let c;if(l.x===void 0&&(c="x")||l.y===void 0&&(c="y")){const D={instancePath:s+"/focus/spot",
 schemaPath:"#/properties/focus/oneOf/0/properties/spot/required",keyword:"required",params:{missingProperty:c}};r===null?
-r=[D]:r.push(D),e++}else{const D=e;for(const Z in p)if(!(Z==="x"||Z==="y")){const O={instancePath:s+"/focus/spot",schemaPath:"\
+r=[D]:r.push(D),e++}else{const D=e;for(const Z in l)if(!(Z==="x"||Z==="y")){const O={instancePath:s+"/focus/spot",schemaPath:"\
 #/properties/focus/oneOf/0/properties/spot/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:Z}};
-r===null?r=[O]:r.push(O),e++;break}if(D===e){if(p.x!==void 0){let Z=p.x;const O=e;if(e===O)if(typeof Z=="number"&&isFinite(
+r===null?r=[O]:r.push(O),e++;break}if(D===e){if(l.x!==void 0){let Z=l.x;const O=e;if(e===O)if(typeof Z=="number"&&isFinite(
 Z)){if(Z>1||isNaN(Z)){const z={instancePath:s+"/focus/spot/x",schemaPath:"#/properties/focus/oneOf/0/properties/spot/pro\
 perties/x/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}};r===null?r=[z]:r.push(z),e++}else if(Z<0||isNaN(Z)){
 const z={instancePath:s+"/focus/spot/x",schemaPath:"#/properties/focus/oneOf/0/properties/spot/properties/x/minimum",keyword:"\
 minimum",params:{comparison:">=",limit:0}};r===null?r=[z]:r.push(z),e++}}else{const z={instancePath:s+"/focus/spot/x",schemaPath:"\
 #/properties/focus/oneOf/0/properties/spot/properties/x/type",keyword:"type",params:{type:"number"}};r===null?r=[z]:r.push(
-z),e++}var w=O===e}else var w=!0;if(w)if(p.y!==void 0){let Z=p.y;const O=e;if(e===O)if(typeof Z=="number"&&isFinite(Z)){
+z),e++}var w=O===e}else var w=!0;if(w)if(l.y!==void 0){let Z=l.y;const O=e;if(e===O)if(typeof Z=="number"&&isFinite(Z)){
 if(Z>1||isNaN(Z)){const g={instancePath:s+"/focus/spot/y",schemaPath:"#/properties/focus/oneOf/0/properties/spot/propert\
 ies/y/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}};r===null?r=[g]:r.push(g),e++}else if(Z<0||isNaN(Z)){const g={
 instancePath:s+"/focus/spot/y",schemaPath:"#/properties/focus/oneOf/0/properties/spot/properties/y/minimum",keyword:"min\
 imum",params:{comparison:">=",limit:0}};r===null?r=[g]:r.push(g),e++}}else{const g={instancePath:s+"/focus/spot/y",schemaPath:"\
 #/properties/focus/oneOf/0/properties/spot/properties/y/type",keyword:"type",params:{type:"number"}};r===null?r=[g]:r.push(
 g),e++}var w=O===e}else var w=!0}}}else{const c={instancePath:s+"/focus/spot",schemaPath:"#/properties/focus/oneOf/0/pro\
-perties/spot/type",keyword:"type",params:{type:"object"}};r===null?r=[c]:r.push(c),e++}var J=f===e}else var J=!0;if(J)if(i.
-follow!==void 0){const p=e;if(typeof i.follow!="boolean"){const L={instancePath:s+"/focus/follow",schemaPath:"#/properti\
-es/focus/oneOf/0/properties/follow/type",keyword:"type",params:{type:"boolean"}};r===null?r=[L]:r.push(L),e++}var J=p===
-e}else var J=!0}}}}else{const o={instancePath:s+"/focus",schemaPath:"#/properties/focus/oneOf/0/type",keyword:"type",params:{
+perties/spot/type",keyword:"type",params:{type:"object"}};r===null?r=[c]:r.push(c),e++}var R=f===e}else var R=!0;if(R)if(i.
+follow!==void 0){const l=e;if(typeof i.follow!="boolean"){const L={instancePath:s+"/focus/follow",schemaPath:"#/properti\
+es/focus/oneOf/0/properties/follow/type",keyword:"type",params:{type:"boolean"}};r===null?r=[L]:r.push(L),e++}var R=l===
+e}else var R=!0}}}}else{const o={instancePath:s+"/focus",schemaPath:"#/properties/focus/oneOf/0/type",keyword:"type",params:{
 type:"object"}};r===null?r=[o]:r.push(o),e++}var P=Q===e;P&&(k=!0,C=0);const h=e;if(e===h)if(i&&typeof i=="object"&&!Array.
 isArray(i)){let o;if(i.mode===void 0&&(o="mode")||i.dioptres===void 0&&(o="dioptres")){const y={instancePath:s+"/focus",
 schemaPath:"#/properties/focus/oneOf/1/required",keyword:"required",params:{missingProperty:o}};r===null?r=[y]:r.push(y),
-e++}else{const y=e;for(const p in i)if(!(p==="mode"||p==="dioptres")){const f={instancePath:s+"/focus",schemaPath:"#/pro\
-perties/focus/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:p}};r===null?r=[f]:
-r.push(f),e++;break}if(y===e){if(i.mode!==void 0){const p=e;if(i.mode!=="held"){const f={instancePath:s+"/focus/mode",schemaPath:"\
+e++}else{const y=e;for(const l in i)if(!(l==="mode"||l==="dioptres")){const f={instancePath:s+"/focus",schemaPath:"#/pro\
+perties/focus/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}};r===null?r=[f]:
+r.push(f),e++;break}if(y===e){if(i.mode!==void 0){const l=e;if(i.mode!=="held"){const f={instancePath:s+"/focus/mode",schemaPath:"\
 #/properties/focus/oneOf/1/properties/mode/const",keyword:"const",params:{allowedValue:"held"}};r===null?r=[f]:r.push(f),
-e++}var M=p===e}else var M=!0;if(M)if(i.dioptres!==void 0){let p=i.dioptres;const f=e;if(e===f)if(typeof p=="number"&&isFinite(
-p)){if(p>25||isNaN(p)){const c={instancePath:s+"/focus/dioptres",schemaPath:"#/properties/focus/oneOf/1/properties/diopt\
-res/maximum",keyword:"maximum",params:{comparison:"<=",limit:25}};r===null?r=[c]:r.push(c),e++}else if(p<-1||isNaN(p)){const c={
+e++}var M=l===e}else var M=!0;if(M)if(i.dioptres!==void 0){let l=i.dioptres;const f=e;if(e===f)if(typeof l=="number"&&isFinite(
+l)){if(l>25||isNaN(l)){const c={instancePath:s+"/focus/dioptres",schemaPath:"#/properties/focus/oneOf/1/properties/diopt\
+res/maximum",keyword:"maximum",params:{comparison:"<=",limit:25}};r===null?r=[c]:r.push(c),e++}else if(l<-1||isNaN(l)){const c={
 instancePath:s+"/focus/dioptres",schemaPath:"#/properties/focus/oneOf/1/properties/dioptres/minimum",keyword:"minimum",params:{
 comparison:">=",limit:-1}};r===null?r=[c]:r.push(c),e++}}else{const c={instancePath:s+"/focus/dioptres",schemaPath:"#/pr\
 operties/focus/oneOf/1/properties/dioptres/type",keyword:"type",params:{type:"number"}};r===null?r=[c]:r.push(c),e++}var M=f===
@@ -211,26 +211,26 @@ x:r=null);else{const o={instancePath:s+"/focus",schemaPath:"#/properties/focus/o
 return r===null?r=[o]:r.push(o),e++,U.errors=r,!1}var a=v===e}else var a=!0;if(a){if(t.white!==void 0){let i=t.white;const v=e,
 x=e;let k=!1,C=null;const Q=e;if(e===Q)if(i&&typeof i=="object"&&!Array.isArray(i)){let o;if(i.mode===void 0&&(o="mode")||
 i.locked===void 0&&(o="locked")){const y={instancePath:s+"/white",schemaPath:"#/properties/white/oneOf/0/required",keyword:"\
-required",params:{missingProperty:o}};r===null?r=[y]:r.push(y),e++}else{const y=e;for(const p in i)if(!(p==="mode"||p===
+required",params:{missingProperty:o}};r===null?r=[y]:r.push(y),e++}else{const y=e;for(const l in i)if(!(l==="mode"||l===
 "locked")){const f={instancePath:s+"/white",schemaPath:"#/properties/white/oneOf/0/additionalProperties",keyword:"additi\
-onalProperties",params:{additionalProperty:p}};r===null?r=[f]:r.push(f),e++;break}if(y===e){if(i.mode!==void 0){const p=e;
+onalProperties",params:{additionalProperty:l}};r===null?r=[f]:r.push(f),e++;break}if(y===e){if(i.mode!==void 0){const l=e;
 if(i.mode!=="auto"){const f={instancePath:s+"/white/mode",schemaPath:"#/properties/white/oneOf/0/properties/mode/const",
-keyword:"const",params:{allowedValue:"auto"}};r===null?r=[f]:r.push(f),e++}var B=p===e}else var B=!0;if(B)if(i.locked!==
-void 0){let p=i.locked;const f=e,L=e;let c=!1,D=null;const Z=e;if(p!==null){const g={instancePath:s+"/white/locked",schemaPath:"\
+keyword:"const",params:{allowedValue:"auto"}};r===null?r=[f]:r.push(f),e++}var G=l===e}else var G=!0;if(G)if(i.locked!==
+void 0){let l=i.locked;const f=e,L=e;let c=!1,D=null;const Z=e;if(l!==null){const g={instancePath:s+"/white/locked",schemaPath:"\
 #/properties/white/oneOf/0/properties/locked/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[g]:r.push(g),
-e++}var d=Z===e;d&&(c=!0,D=0);const O=e;if(e===O)if(p&&typeof p=="object"&&!Array.isArray(p)){let g;if(p.kelvin===void 0&&
-(g="kelvin")||p.tint===void 0&&(g="tint")){const q={instancePath:s+"/white/locked",schemaPath:"#/properties/white/oneOf/\
+e++}var d=Z===e;d&&(c=!0,D=0);const O=e;if(e===O)if(l&&typeof l=="object"&&!Array.isArray(l)){let g;if(l.kelvin===void 0&&
+(g="kelvin")||l.tint===void 0&&(g="tint")){const q={instancePath:s+"/white/locked",schemaPath:"#/properties/white/oneOf/\
 0/properties/locked/oneOf/1/required",keyword:"required",params:{missingProperty:g}};r===null?r=[q]:r.push(q),e++}else{const q=e;
-for(const X in p)if(!(X==="kelvin"||X==="tint")){const W={instancePath:s+"/white/locked",schemaPath:"#/properties/white/\
+for(const X in l)if(!(X==="kelvin"||X==="tint")){const W={instancePath:s+"/white/locked",schemaPath:"#/properties/white/\
 oneOf/0/properties/locked/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:X}};r===
-null?r=[W]:r.push(W),e++;break}if(q===e){if(p.kelvin!==void 0){let X=p.kelvin;const W=e;if(e===W)if(typeof X=="number"&&
+null?r=[W]:r.push(W),e++;break}if(q===e){if(l.kelvin!==void 0){let X=l.kelvin;const W=e;if(e===W)if(typeof X=="number"&&
 isFinite(X)){if(X>12e3||isNaN(X)){const ae={instancePath:s+"/white/locked/kelvin",schemaPath:"#/properties/white/oneOf/0\
 /properties/locked/oneOf/1/properties/kelvin/maximum",keyword:"maximum",params:{comparison:"<=",limit:12e3}};r===null?r=
 [ae]:r.push(ae),e++}else if(X<2e3||isNaN(X)){const ae={instancePath:s+"/white/locked/kelvin",schemaPath:"#/properties/wh\
 ite/oneOf/0/properties/locked/oneOf/1/properties/kelvin/minimum",keyword:"minimum",params:{comparison:">=",limit:2e3}};r===
 null?r=[ae]:r.push(ae),e++}}else{const ae={instancePath:s+"/white/locked/kelvin",schemaPath:"#/properties/white/oneOf/0/\
 properties/locked/oneOf/1/properties/kelvin/type",keyword:"type",params:{type:"number"}};r===null?r=[ae]:r.push(ae),e++}
-var m=W===e}else var m=!0;if(m)if(p.tint!==void 0){let X=p.tint;const W=e;if(e===W)if(typeof X=="number"&&isFinite(X)){if(X>
+var m=W===e}else var m=!0;if(m)if(l.tint!==void 0){let X=l.tint;const W=e;if(e===W)if(typeof X=="number"&&isFinite(X)){if(X>
 30||isNaN(X)){const pe={instancePath:s+"/white/locked/tint",schemaPath:"#/properties/white/oneOf/0/properties/locked/one\
 Of/1/properties/tint/maximum",keyword:"maximum",params:{comparison:"<=",limit:30}};r===null?r=[pe]:r.push(pe),e++}else if(X<
 -30||isNaN(X)){const pe={instancePath:s+"/white/locked/tint",schemaPath:"#/properties/white/oneOf/0/properties/locked/on\
@@ -240,24 +240,24 @@ s/tint/type",keyword:"type",params:{type:"number"}};r===null?r=[pe]:r.push(pe),e
 instancePath:s+"/white/locked",schemaPath:"#/properties/white/oneOf/0/properties/locked/oneOf/1/type",keyword:"type",params:{
 type:"object"}};r===null?r=[g]:r.push(g),e++}var d=O===e;if(d&&c?(c=!1,D=[D,1]):d&&(c=!0,D=1),c)e=L,r!==null&&(L?r.length=
 L:r=null);else{const g={instancePath:s+"/white/locked",schemaPath:"#/properties/white/oneOf/0/properties/locked/oneOf",keyword:"\
-oneOf",params:{passingSchemas:D}};r===null?r=[g]:r.push(g),e++}var B=f===e}else var B=!0}}}else{const o={instancePath:s+
+oneOf",params:{passingSchemas:D}};r===null?r=[g]:r.push(g),e++}var G=f===e}else var G=!0}}}else{const o={instancePath:s+
 "/white",schemaPath:"#/properties/white/oneOf/0/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}
 var u=Q===e;u&&(k=!0,C=0);const h=e;if(e===h)if(i&&typeof i=="object"&&!Array.isArray(i)){let o;if(i.mode===void 0&&(o="\
 mode")||i.kelvin===void 0&&(o="kelvin")||i.tint===void 0&&(o="tint")){const y={instancePath:s+"/white",schemaPath:"#/pro\
 perties/white/oneOf/1/required",keyword:"required",params:{missingProperty:o}};r===null?r=[y]:r.push(y),e++}else{const y=e;
-for(const p in i)if(!(p==="mode"||p==="kelvin"||p==="tint")){const f={instancePath:s+"/white",schemaPath:"#/properties/w\
-hite/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:p}};r===null?r=[f]:r.push(f),
-e++;break}if(y===e){if(i.mode!==void 0){const p=e;if(i.mode!=="held"){const f={instancePath:s+"/white/mode",schemaPath:"\
+for(const l in i)if(!(l==="mode"||l==="kelvin"||l==="tint")){const f={instancePath:s+"/white",schemaPath:"#/properties/w\
+hite/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}};r===null?r=[f]:r.push(f),
+e++;break}if(y===e){if(i.mode!==void 0){const l=e;if(i.mode!=="held"){const f={instancePath:s+"/white/mode",schemaPath:"\
 #/properties/white/oneOf/1/properties/mode/const",keyword:"const",params:{allowedValue:"held"}};r===null?r=[f]:r.push(f),
-e++}var H=p===e}else var H=!0;if(H){if(i.kelvin!==void 0){let p=i.kelvin;const f=e;if(e===f)if(typeof p=="number"&&isFinite(
-p)){if(p>12e3||isNaN(p)){const c={instancePath:s+"/white/kelvin",schemaPath:"#/properties/white/oneOf/1/properties/kelvi\
-n/maximum",keyword:"maximum",params:{comparison:"<=",limit:12e3}};r===null?r=[c]:r.push(c),e++}else if(p<2e3||isNaN(p)){
+e++}var H=l===e}else var H=!0;if(H){if(i.kelvin!==void 0){let l=i.kelvin;const f=e;if(e===f)if(typeof l=="number"&&isFinite(
+l)){if(l>12e3||isNaN(l)){const c={instancePath:s+"/white/kelvin",schemaPath:"#/properties/white/oneOf/1/properties/kelvi\
+n/maximum",keyword:"maximum",params:{comparison:"<=",limit:12e3}};r===null?r=[c]:r.push(c),e++}else if(l<2e3||isNaN(l)){
 const c={instancePath:s+"/white/kelvin",schemaPath:"#/properties/white/oneOf/1/properties/kelvin/minimum",keyword:"minim\
 um",params:{comparison:">=",limit:2e3}};r===null?r=[c]:r.push(c),e++}}else{const c={instancePath:s+"/white/kelvin",schemaPath:"\
 #/properties/white/oneOf/1/properties/kelvin/type",keyword:"type",params:{type:"number"}};r===null?r=[c]:r.push(c),e++}var H=f===
-e}else var H=!0;if(H)if(i.tint!==void 0){let p=i.tint;const f=e;if(e===f)if(typeof p=="number"&&isFinite(p)){if(p>30||isNaN(
-p)){const c={instancePath:s+"/white/tint",schemaPath:"#/properties/white/oneOf/1/properties/tint/maximum",keyword:"maxim\
-um",params:{comparison:"<=",limit:30}};r===null?r=[c]:r.push(c),e++}else if(p<-30||isNaN(p)){const c={instancePath:s+"/w\
+e}else var H=!0;if(H)if(i.tint!==void 0){let l=i.tint;const f=e;if(e===f)if(typeof l=="number"&&isFinite(l)){if(l>30||isNaN(
+l)){const c={instancePath:s+"/white/tint",schemaPath:"#/properties/white/oneOf/1/properties/tint/maximum",keyword:"maxim\
+um",params:{comparison:"<=",limit:30}};r===null?r=[c]:r.push(c),e++}else if(l<-30||isNaN(l)){const c={instancePath:s+"/w\
 hite/tint",schemaPath:"#/properties/white/oneOf/1/properties/tint/minimum",keyword:"minimum",params:{comparison:">=",limit:-30}};
 r===null?r=[c]:r.push(c),e++}}else{const c={instancePath:s+"/white/tint",schemaPath:"#/properties/white/oneOf/1/properti\
 es/tint/type",keyword:"type",params:{type:"number"}};r===null?r=[c]:r.push(c),e++}var H=f===e}else var H=!0}}}}else{const o={
@@ -286,40 +286,40 @@ let i=t.aspect;const v=e;if(!(i==="4:3"||i==="3:2"||i==="16:9"||i==="1:1"))retur
 #/properties/aspect/enum",keyword:"enum",params:{allowedValues:le.properties.aspect.enum}}],!1;var a=v===e}else var a=!0;
 if(a){if(t.series!==void 0){let i=t.series;const v=e,x=e;let k=!1,C=null;const Q=e;if(e===Q)if(i&&typeof i=="object"&&!Array.
 isArray(i)){let o;if(i.kind===void 0&&(o="kind")){const y={instancePath:s+"/series",schemaPath:"#/properties/series/oneO\
-f/0/required",keyword:"required",params:{missingProperty:o}};r===null?r=[y]:r.push(y),e++}else{const y=e;for(const p in i)
-if(p!=="kind"){const f={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/0/additionalProperties",keyword:"\
-additionalProperties",params:{additionalProperty:p}};r===null?r=[f]:r.push(f),e++;break}if(y===e&&i.kind!==void 0&&i.kind!==
-"single"){const p={instancePath:s+"/series/kind",schemaPath:"#/properties/series/oneOf/0/properties/kind/const",keyword:"\
-const",params:{allowedValue:"single"}};r===null?r=[p]:r.push(p),e++}}}else{const o={instancePath:s+"/series",schemaPath:"\
+f/0/required",keyword:"required",params:{missingProperty:o}};r===null?r=[y]:r.push(y),e++}else{const y=e;for(const l in i)
+if(l!=="kind"){const f={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/0/additionalProperties",keyword:"\
+additionalProperties",params:{additionalProperty:l}};r===null?r=[f]:r.push(f),e++;break}if(y===e&&i.kind!==void 0&&i.kind!==
+"single"){const l={instancePath:s+"/series/kind",schemaPath:"#/properties/series/oneOf/0/properties/kind/const",keyword:"\
+const",params:{allowedValue:"single"}};r===null?r=[l]:r.push(l),e++}}}else{const o={instancePath:s+"/series",schemaPath:"\
 #/properties/series/oneOf/0/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}var N=Q===e;N&&(k=
 !0,C=0);const h=e;if(e===h)if(i&&typeof i=="object"&&!Array.isArray(i)){let o;if(i.kind===void 0&&(o="kind")||i.frames===
 void 0&&(o="frames")||i.stepClicks===void 0&&(o="stepClicks")||i.order===void 0&&(o="order")){const y={instancePath:s+"/\
 series",schemaPath:"#/properties/series/oneOf/1/required",keyword:"required",params:{missingProperty:o}};r===null?r=[y]:
-r.push(y),e++}else{const y=e;for(const p in i)if(!(p==="kind"||p==="frames"||p==="stepClicks"||p==="order")){const f={instancePath:s+
-"/series",schemaPath:"#/properties/series/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:p}};
-r===null?r=[f]:r.push(f),e++;break}if(y===e){if(i.kind!==void 0){const p=e;if(i.kind!=="bracket"){const f={instancePath:s+
+r.push(y),e++}else{const y=e;for(const l in i)if(!(l==="kind"||l==="frames"||l==="stepClicks"||l==="order")){const f={instancePath:s+
+"/series",schemaPath:"#/properties/series/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}};
+r===null?r=[f]:r.push(f),e++;break}if(y===e){if(i.kind!==void 0){const l=e;if(i.kind!=="bracket"){const f={instancePath:s+
 "/series/kind",schemaPath:"#/properties/series/oneOf/1/properties/kind/const",keyword:"const",params:{allowedValue:"brac\
-ket"}};r===null?r=[f]:r.push(f),e++}var l=p===e}else var l=!0;if(l){if(i.frames!==void 0){let p=i.frames;const f=e;if(!(typeof p==
-"number"&&!(p%1)&&!isNaN(p)&&isFinite(p))){const c={instancePath:s+"/series/frames",schemaPath:"#/properties/series/oneO\
-f/1/properties/frames/type",keyword:"type",params:{type:"integer"}};r===null?r=[c]:r.push(c),e++}if(e===f&&typeof p=="nu\
-mber"&&isFinite(p)){if(p>9||isNaN(p)){const c={instancePath:s+"/series/frames",schemaPath:"#/properties/series/oneOf/1/p\
-roperties/frames/maximum",keyword:"maximum",params:{comparison:"<=",limit:9}};r===null?r=[c]:r.push(c),e++}else if(p<2||
-isNaN(p)){const c={instancePath:s+"/series/frames",schemaPath:"#/properties/series/oneOf/1/properties/frames/minimum",keyword:"\
-minimum",params:{comparison:">=",limit:2}};r===null?r=[c]:r.push(c),e++}}var l=f===e}else var l=!0;if(l){if(i.stepClicks!==
-void 0){let p=i.stepClicks;const f=e;if(!(typeof p=="number"&&!(p%1)&&!isNaN(p)&&isFinite(p))){const c={instancePath:s+"\
+ket"}};r===null?r=[f]:r.push(f),e++}var p=l===e}else var p=!0;if(p){if(i.frames!==void 0){let l=i.frames;const f=e;if(!(typeof l==
+"number"&&!(l%1)&&!isNaN(l)&&isFinite(l))){const c={instancePath:s+"/series/frames",schemaPath:"#/properties/series/oneO\
+f/1/properties/frames/type",keyword:"type",params:{type:"integer"}};r===null?r=[c]:r.push(c),e++}if(e===f&&typeof l=="nu\
+mber"&&isFinite(l)){if(l>9||isNaN(l)){const c={instancePath:s+"/series/frames",schemaPath:"#/properties/series/oneOf/1/p\
+roperties/frames/maximum",keyword:"maximum",params:{comparison:"<=",limit:9}};r===null?r=[c]:r.push(c),e++}else if(l<2||
+isNaN(l)){const c={instancePath:s+"/series/frames",schemaPath:"#/properties/series/oneOf/1/properties/frames/minimum",keyword:"\
+minimum",params:{comparison:">=",limit:2}};r===null?r=[c]:r.push(c),e++}}var p=f===e}else var p=!0;if(p){if(i.stepClicks!==
+void 0){let l=i.stepClicks;const f=e;if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(l))){const c={instancePath:s+"\
 /series/stepClicks",schemaPath:"#/properties/series/oneOf/1/properties/stepClicks/type",keyword:"type",params:{type:"int\
-eger"}};r===null?r=[c]:r.push(c),e++}if(e===f&&typeof p=="number"&&isFinite(p)){if(p>9||isNaN(p)){const c={instancePath:s+
+eger"}};r===null?r=[c]:r.push(c),e++}if(e===f&&typeof l=="number"&&isFinite(l)){if(l>9||isNaN(l)){const c={instancePath:s+
 "/series/stepClicks",schemaPath:"#/properties/series/oneOf/1/properties/stepClicks/maximum",keyword:"maximum",params:{comparison:"\
-<=",limit:9}};r===null?r=[c]:r.push(c),e++}else if(p<1||isNaN(p)){const c={instancePath:s+"/series/stepClicks",schemaPath:"\
+<=",limit:9}};r===null?r=[c]:r.push(c),e++}else if(l<1||isNaN(l)){const c={instancePath:s+"/series/stepClicks",schemaPath:"\
 #/properties/series/oneOf/1/properties/stepClicks/minimum",keyword:"minimum",params:{comparison:">=",limit:1}};r===null?
-r=[c]:r.push(c),e++}}var l=f===e}else var l=!0;if(l)if(i.order!==void 0){let p=i.order;const f=e;if(!(p==="middle-first"||
-p==="dark-first"||p==="bright-first")){const c={instancePath:s+"/series/order",schemaPath:"#/properties/series/oneOf/1/p\
+r=[c]:r.push(c),e++}}var p=f===e}else var p=!0;if(p)if(i.order!==void 0){let l=i.order;const f=e;if(!(l==="middle-first"||
+l==="dark-first"||l==="bright-first")){const c={instancePath:s+"/series/order",schemaPath:"#/properties/series/oneOf/1/p\
 roperties/order/enum",keyword:"enum",params:{allowedValues:le.properties.series.oneOf[1].properties.order.enum}};r===null?
-r=[c]:r.push(c),e++}var l=f===e}else var l=!0}}}}}else{const o={instancePath:s+"/series",schemaPath:"#/properties/series\
+r=[c]:r.push(c),e++}var p=f===e}else var p=!0}}}}}else{const o={instancePath:s+"/series",schemaPath:"#/properties/series\
 /oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[o]:r.push(o),e++}var N=h===e;if(N&&k)k=!1,C=[C,1];else{
-N&&(k=!0,C=1);const o=e;if(e===o)if(i&&typeof i=="object"&&!Array.isArray(i)){let p;if(i.kind===void 0&&(p="kind")||i.frames===
-void 0&&(p="frames")){const f={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/2/required",keyword:"requi\
-red",params:{missingProperty:p}};r===null?r=[f]:r.push(f),e++}else{const f=e;for(const L in i)if(!(L==="kind"||L==="fram\
+N&&(k=!0,C=1);const o=e;if(e===o)if(i&&typeof i=="object"&&!Array.isArray(i)){let l;if(i.kind===void 0&&(l="kind")||i.frames===
+void 0&&(l="frames")){const f={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/2/required",keyword:"requi\
+red",params:{missingProperty:l}};r===null?r=[f]:r.push(f),e++}else{const f=e;for(const L in i)if(!(L==="kind"||L==="fram\
 es")){const c={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/2/additionalProperties",keyword:"additiona\
 lProperties",params:{additionalProperty:L}};r===null?r=[c]:r.push(c),e++;break}if(f===e){if(i.kind!==void 0){const L=e;if(i.
 kind!=="burst"){const c={instancePath:s+"/series/kind",schemaPath:"#/properties/series/oneOf/2/properties/kind/const",keyword:"\
@@ -330,52 +330,52 @@ Z]:r.push(Z),e++}if(e===c&&typeof L=="number"&&isFinite(L)){if(L>60||isNaN(L)){c
 schemaPath:"#/properties/series/oneOf/2/properties/frames/maximum",keyword:"maximum",params:{comparison:"<=",limit:60}};
 r===null?r=[Z]:r.push(Z),e++}else if(L<3||isNaN(L)){const Z={instancePath:s+"/series/frames",schemaPath:"#/properties/se\
 ries/oneOf/2/properties/frames/minimum",keyword:"minimum",params:{comparison:">=",limit:3}};r===null?r=[Z]:r.push(Z),e++}}
-var T=c===e}else var T=!0}}}else{const p={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/2/type",keyword:"\
-type",params:{type:"object"}};r===null?r=[p]:r.push(p),e++}var N=o===e;if(N&&k)k=!1,C=[C,2];else{N&&(k=!0,C=2);const p=e;
-if(e===p)if(i&&typeof i=="object"&&!Array.isArray(i)){let L;if(i.kind===void 0&&(L="kind")||i.places===void 0&&(L="place\
+var T=c===e}else var T=!0}}}else{const l={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/2/type",keyword:"\
+type",params:{type:"object"}};r===null?r=[l]:r.push(l),e++}var N=o===e;if(N&&k)k=!1,C=[C,2];else{N&&(k=!0,C=2);const l=e;
+if(e===l)if(i&&typeof i=="object"&&!Array.isArray(i)){let L;if(i.kind===void 0&&(L="kind")||i.places===void 0&&(L="place\
 s")||i.nearDioptres===void 0&&(L="nearDioptres")||i.farDioptres===void 0&&(L="farDioptres")||i.overlap===void 0&&(L="ove\
 rlap")){const c={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/3/required",keyword:"required",params:{missingProperty:L}};
 r===null?r=[c]:r.push(c),e++}else{const c=e;for(const D in i)if(!(D==="kind"||D==="places"||D==="nearDioptres"||D==="far\
 Dioptres"||D==="overlap")){const Z={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/3/additionalPropertie\
 s",keyword:"additionalProperties",params:{additionalProperty:D}};r===null?r=[Z]:r.push(Z),e++;break}if(c===e){if(i.kind!==
 void 0){const D=e;if(i.kind!=="focus"){const Z={instancePath:s+"/series/kind",schemaPath:"#/properties/series/oneOf/3/pr\
-operties/kind/const",keyword:"const",params:{allowedValue:"focus"}};r===null?r=[Z]:r.push(Z),e++}var R=D===e}else var R=!0;
-if(R){if(i.places!==void 0){let D=i.places;const Z=e,O=e;let z=!1,g=null;const q=e;if(D!==null){const ae={instancePath:s+
+operties/kind/const",keyword:"const",params:{allowedValue:"focus"}};r===null?r=[Z]:r.push(Z),e++}var B=D===e}else var B=!0;
+if(B){if(i.places!==void 0){let D=i.places;const Z=e,O=e;let z=!1,g=null;const q=e;if(D!==null){const ae={instancePath:s+
 "/series/places",schemaPath:"#/properties/series/oneOf/3/properties/places/oneOf/0/type",keyword:"type",params:{type:"nu\
 ll"}};r===null?r=[ae]:r.push(ae),e++}var se=q===e;se&&(z=!0,g=0);const X=e;if(e===X)if(Array.isArray(D))if(D.length>30){
 const ae={instancePath:s+"/series/places",schemaPath:"#/properties/series/oneOf/3/properties/places/oneOf/1/maxItems",keyword:"\
-maxItems",params:{limit:30}};r===null?r=[ae]:r.push(ae),e++}else{var G=!0;const ae=D.length;for(let pe=0;pe<ae;pe++){let ge=D[pe];
+maxItems",params:{limit:30}};r===null?r=[ae]:r.push(ae),e++}else{var J=!0;const ae=D.length;for(let pe=0;pe<ae;pe++){let ge=D[pe];
 const be=e;if(e===be)if(typeof ge=="number"&&isFinite(ge)){if(ge>25||isNaN(ge)){const ke={instancePath:s+"/series/places\
 /"+pe,schemaPath:"#/properties/series/oneOf/3/properties/places/oneOf/1/items/maximum",keyword:"maximum",params:{comparison:"\
 <=",limit:25}};r===null?r=[ke]:r.push(ke),e++}else if(ge<-1||isNaN(ge)){const ke={instancePath:s+"/series/places/"+pe,schemaPath:"\
 #/properties/series/oneOf/3/properties/places/oneOf/1/items/minimum",keyword:"minimum",params:{comparison:">=",limit:-1}};
 r===null?r=[ke]:r.push(ke),e++}}else{const ke={instancePath:s+"/series/places/"+pe,schemaPath:"#/properties/series/oneOf\
-/3/properties/places/oneOf/1/items/type",keyword:"type",params:{type:"number"}};r===null?r=[ke]:r.push(ke),e++}var G=be===
-e;if(!G)break}}else{const ae={instancePath:s+"/series/places",schemaPath:"#/properties/series/oneOf/3/properties/places/\
+/3/properties/places/oneOf/1/items/type",keyword:"type",params:{type:"number"}};r===null?r=[ke]:r.push(ke),e++}var J=be===
+e;if(!J)break}}else{const ae={instancePath:s+"/series/places",schemaPath:"#/properties/series/oneOf/3/properties/places/\
 oneOf/1/type",keyword:"type",params:{type:"array"}};r===null?r=[ae]:r.push(ae),e++}var se=X===e;if(se&&z?(z=!1,g=[g,1]):
 se&&(z=!0,g=1),z)e=O,r!==null&&(O?r.length=O:r=null);else{const ae={instancePath:s+"/series/places",schemaPath:"#/proper\
-ties/series/oneOf/3/properties/places/oneOf",keyword:"oneOf",params:{passingSchemas:g}};r===null?r=[ae]:r.push(ae),e++}var R=Z===
-e}else var R=!0;if(R){if(i.nearDioptres!==void 0){let D=i.nearDioptres;const Z=e;if(e===Z)if(typeof D=="number"&&isFinite(
+ties/series/oneOf/3/properties/places/oneOf",keyword:"oneOf",params:{passingSchemas:g}};r===null?r=[ae]:r.push(ae),e++}var B=Z===
+e}else var B=!0;if(B){if(i.nearDioptres!==void 0){let D=i.nearDioptres;const Z=e;if(e===Z)if(typeof D=="number"&&isFinite(
 D)){if(D>25||isNaN(D)){const z={instancePath:s+"/series/nearDioptres",schemaPath:"#/properties/series/oneOf/3/properties\
 /nearDioptres/maximum",keyword:"maximum",params:{comparison:"<=",limit:25}};r===null?r=[z]:r.push(z),e++}else if(D<-1||isNaN(
 D)){const z={instancePath:s+"/series/nearDioptres",schemaPath:"#/properties/series/oneOf/3/properties/nearDioptres/minim\
 um",keyword:"minimum",params:{comparison:">=",limit:-1}};r===null?r=[z]:r.push(z),e++}}else{const z={instancePath:s+"/se\
 ries/nearDioptres",schemaPath:"#/properties/series/oneOf/3/properties/nearDioptres/type",keyword:"type",params:{type:"nu\
-mber"}};r===null?r=[z]:r.push(z),e++}var R=Z===e}else var R=!0;if(R){if(i.farDioptres!==void 0){let D=i.farDioptres;const Z=e;
+mber"}};r===null?r=[z]:r.push(z),e++}var B=Z===e}else var B=!0;if(B){if(i.farDioptres!==void 0){let D=i.farDioptres;const Z=e;
 if(e===Z)if(typeof D=="number"&&isFinite(D)){if(D>25||isNaN(D)){const z={instancePath:s+"/series/farDioptres",schemaPath:"\
 #/properties/series/oneOf/3/properties/farDioptres/maximum",keyword:"maximum",params:{comparison:"<=",limit:25}};r===null?
 r=[z]:r.push(z),e++}else if(D<-1||isNaN(D)){const z={instancePath:s+"/series/farDioptres",schemaPath:"#/properties/serie\
 s/oneOf/3/properties/farDioptres/minimum",keyword:"minimum",params:{comparison:">=",limit:-1}};r===null?r=[z]:r.push(z),
 e++}}else{const z={instancePath:s+"/series/farDioptres",schemaPath:"#/properties/series/oneOf/3/properties/farDioptres/t\
-ype",keyword:"type",params:{type:"number"}};r===null?r=[z]:r.push(z),e++}var R=Z===e}else var R=!0;if(R)if(i.overlap!==void 0){
+ype",keyword:"type",params:{type:"number"}};r===null?r=[z]:r.push(z),e++}var B=Z===e}else var B=!0;if(B)if(i.overlap!==void 0){
 let D=i.overlap;const Z=e;if(e===Z)if(typeof D=="number"&&isFinite(D)){if(D>.8||isNaN(D)){const z={instancePath:s+"/seri\
 es/overlap",schemaPath:"#/properties/series/oneOf/3/properties/overlap/maximum",keyword:"maximum",params:{comparison:"<=",
 limit:.8}};r===null?r=[z]:r.push(z),e++}else if(D<0||isNaN(D)){const z={instancePath:s+"/series/overlap",schemaPath:"#/p\
 roperties/series/oneOf/3/properties/overlap/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[z]:
 r.push(z),e++}}else{const z={instancePath:s+"/series/overlap",schemaPath:"#/properties/series/oneOf/3/properties/overlap\
-/type",keyword:"type",params:{type:"number"}};r===null?r=[z]:r.push(z),e++}var R=Z===e}else var R=!0}}}}}}else{const L={
+/type",keyword:"type",params:{type:"number"}};r===null?r=[z]:r.push(z),e++}var B=Z===e}else var B=!0}}}}}}else{const L={
 instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/3/type",keyword:"type",params:{type:"object"}};r===null?r=
-[L]:r.push(L),e++}var N=p===e;if(N&&k)k=!1,C=[C,3];else{N&&(k=!0,C=3);const L=e;if(e===L)if(i&&typeof i=="object"&&!Array.
+[L]:r.push(L),e++}var N=l===e;if(N&&k)k=!1,C=[C,3];else{N&&(k=!0,C=3);const L=e;if(e===L)if(i&&typeof i=="object"&&!Array.
 isArray(i)){let D;if(i.kind===void 0&&(D="kind")||i.everyS===void 0&&(D="everyS")||i.frames===void 0&&(D="frames")||i.exposure===
 void 0&&(D="exposure")||i.lightS===void 0&&(D="lightS")){const Z={instancePath:s+"/series",schemaPath:"#/properties/seri\
 es/oneOf/4/required",keyword:"required",params:{missingProperty:D}};r===null?r=[Z]:r.push(Z),e++}else{const Z=e;for(const O in i)
@@ -443,67 +443,67 @@ required:["over","overColour","under","zebra","toneClicks","rawHistogram","logHe
 s","golden","diagonals","squares","cross","off"]},frame:{enum:["1:1","5:4","3:2","16:9","2:1","off"]},level:{type:"boole\
 an"},caption:{type:"array",items:{enum:["exposure","light","focus","white","lens","tilt"]},uniqueItems:!0},strength:{enum:[
 "faint","middle","strong"]}},required:["grid","frame","level","caption","strength"],additionalProperties:!1},screen:{type:"\
-object",properties:{plate:{enum:["graphite","sunlight","night"]},awake:{type:"boolean"},hand:{enum:["right","left"]},shutterSound:{
-type:"boolean"},haptics:{type:"boolean"}},required:["plate","awake","hand","shutterSound","haptics"],additionalProperties:!1},
-focusing:{type:"object",properties:{unit:{enum:["m","ft"]},loupeZoom:{enum:[1,2]},loupeWithFocus:{type:"boolean"},beforeCapture:{
-type:"boolean"}},required:["unit","loupeZoom","loupeWithFocus","beforeCapture"],additionalProperties:!1},delaySound:{type:"\
-boolean"},lightAhead:{enum:["fitting","always","never"]},naming:{type:"object",properties:{pattern:{type:"string",maxLength:80},
-count:{type:"integer",minimum:1,maximum:1e9}},required:["pattern","count"],additionalProperties:!1}},required:["version",
-"compStepClicks","monitors","aids","screen","focusing","naming","delaySound","lightAhead"],additionalProperties:!1},Oe=require("ajv/dist/runtime/equal").
-default,oe=require("ajv/dist/runtime/ucs2length").default;function E(t,{instancePath:s="",parentData:ye,parentDataProperty:he,
-rootData:de=t}={}){let r=null,e=0;if(e===0)if(t&&typeof t=="object"&&!Array.isArray(t)){let P;if(t.version===void 0&&(P=
-"version")||t.compStepClicks===void 0&&(P="compStepClicks")||t.monitors===void 0&&(P="monitors")||t.aids===void 0&&(P="a\
-ids")||t.screen===void 0&&(P="screen")||t.focusing===void 0&&(P="focusing")||t.naming===void 0&&(P="naming")||t.delaySound===
-void 0&&(P="delaySound")||t.lightAhead===void 0&&(P="lightAhead"))return E.errors=[{instancePath:s,schemaPath:"#/require\
-d",keyword:"required",params:{missingProperty:P}}],!1;{const B=e;for(const m in t)if(!we.call(ne.properties,m)){return E.
-errors=[{instancePath:s,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:m}}],
-!1;break}if(B===e){if(t.version!==void 0){const m=e;if(t.version!==7)return E.errors=[{instancePath:s+"/version",schemaPath:"\
-#/properties/version/const",keyword:"const",params:{allowedValue:7}}],!1;var a=m===e}else var a=!0;if(a){if(t.compStepClicks!==
-void 0){let m=t.compStepClicks;const d=e;if(!(m===1||m===1.5||m===3))return E.errors=[{instancePath:s+"/compStepClicks",
-schemaPath:"#/properties/compStepClicks/enum",keyword:"enum",params:{allowedValues:ne.properties.compStepClicks.enum}}],
-!1;var a=d===e}else var a=!0;if(a){if(t.monitors!==void 0){let m=t.monitors;const d=e;if(e===d)if(m&&typeof m=="object"&&
-!Array.isArray(m)){let u;if(m.over===void 0&&(u="over")||m.overColour===void 0&&(u="overColour")||m.under===void 0&&(u="\
-under")||m.zebra===void 0&&(u="zebra")||m.toneClicks===void 0&&(u="toneClicks")||m.rawHistogram===void 0&&(u="rawHistogr\
-am")||m.logHeight===void 0&&(u="logHeight")||m.pictureHistogram===void 0&&(u="pictureHistogram")||m.allowedShare===void 0&&
-(u="allowedShare")||m.peaking===void 0&&(u="peaking")||m.peakingStrength===void 0&&(u="peakingStrength")||m.peakingColour===
-void 0&&(u="peakingColour"))return E.errors=[{instancePath:s+"/monitors",schemaPath:"#/properties/monitors/required",keyword:"\
-required",params:{missingProperty:u}}],!1;{const V=e;for(const l in m)if(!we.call(ne.properties.monitors.properties,l)){
-return E.errors=[{instancePath:s+"/monitors",schemaPath:"#/properties/monitors/additionalProperties",keyword:"additional\
-Properties",params:{additionalProperty:l}}],!1;break}if(V===e){if(m.over!==void 0){let l=m.over;const N=e;if(!(l==="any"||
-l==="red"||l==="green"||l==="blue"||l==="off"))return E.errors=[{instancePath:s+"/monitors/over",schemaPath:"#/propertie\
-s/monitors/properties/over/enum",keyword:"enum",params:{allowedValues:ne.properties.monitors.properties.over.enum}}],!1;
-var S=N===e}else var S=!0;if(S){if(m.overColour!==void 0){let l=m.overColour;const N=e;if(!(l==="pink"||l==="white"||l===
-"black"))return E.errors=[{instancePath:s+"/monitors/overColour",schemaPath:"#/properties/monitors/properties/overColour\
-/enum",keyword:"enum",params:{allowedValues:ne.properties.monitors.properties.overColour.enum}}],!1;var S=N===e}else var S=!0;
-if(S){if(m.under!==void 0){const l=e;if(typeof m.under!="boolean")return E.errors=[{instancePath:s+"/monitors/under",schemaPath:"\
-#/properties/monitors/properties/under/type",keyword:"type",params:{type:"boolean"}}],!1;var S=l===e}else var S=!0;if(S){
-if(m.zebra!==void 0){let l=m.zebra;const N=e,T=e;let R=!1,G=null;const se=e;if(l!==null){const n={instancePath:s+"/monit\
-ors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?
-r=[n]:r.push(n),e++}var F=se===e;F&&(R=!0,G=0);const I=e;if(e===I)if(l&&typeof l=="object"&&!Array.isArray(l)){let n;if(l.
-on===void 0&&(n="on")||l.clicksUnder===void 0&&(n="clicksUnder")){const j={instancePath:s+"/monitors/zebra",schemaPath:"\
-#/properties/monitors/properties/zebra/oneOf/1/required",keyword:"required",params:{missingProperty:n}};r===null?r=[j]:r.
-push(j),e++}else{const j=e;for(const i in l)if(!(i==="on"||i==="clicksUnder")){const v={instancePath:s+"/monitors/zebra",
-schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{
-additionalProperty:i}};r===null?r=[v]:r.push(v),e++;break}if(j===e){if(l.on!==void 0){const i=e;if(l.on!=="raw"){const v={
-instancePath:s+"/monitors/zebra/on",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/properties/on/const",keyword:"\
-const",params:{allowedValue:"raw"}};r===null?r=[v]:r.push(v),e++}var A=i===e}else var A=!0;if(A)if(l.clicksUnder!==void 0){
-let i=l.clicksUnder;const v=e;if(!(typeof i=="number"&&!(i%1)&&!isNaN(i)&&isFinite(i))){const k={instancePath:s+"/monito\
-rs/zebra/clicksUnder",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/properties/clicksUnder/type",keyword:"t\
-ype",params:{type:"integer"}};r===null?r=[k]:r.push(k),e++}if(e===v&&typeof i=="number"&&isFinite(i)){if(i>9||isNaN(i)){
+object",properties:{plate:{enum:["graphite","sunlight","night"]},type:{enum:["usual","large"]},awake:{type:"boolean"},hand:{
+enum:["right","left"]},shutterSound:{type:"boolean"},haptics:{type:"boolean"}},required:["plate","type","awake","hand","\
+shutterSound","haptics"],additionalProperties:!1},focusing:{type:"object",properties:{unit:{enum:["m","ft"]},loupeZoom:{
+enum:[1,2]},loupeWithFocus:{type:"boolean"},beforeCapture:{type:"boolean"}},required:["unit","loupeZoom","loupeWithFocus",
+"beforeCapture"],additionalProperties:!1},delaySound:{type:"boolean"},lightAhead:{enum:["fitting","always","never"]},naming:{
+type:"object",properties:{pattern:{type:"string",maxLength:80},count:{type:"integer",minimum:1,maximum:1e9}},required:["\
+pattern","count"],additionalProperties:!1}},required:["version","compStepClicks","monitors","aids","screen","focusing","\
+naming","delaySound","lightAhead"],additionalProperties:!1},Oe=require("ajv/dist/runtime/equal").default,oe=require("ajv/dist/runtime/ucs2length").
+default;function E(t,{instancePath:s="",parentData:ye,parentDataProperty:he,rootData:de=t}={}){let r=null,e=0;if(e===0)if(t&&
+typeof t=="object"&&!Array.isArray(t)){let P;if(t.version===void 0&&(P="version")||t.compStepClicks===void 0&&(P="compSt\
+epClicks")||t.monitors===void 0&&(P="monitors")||t.aids===void 0&&(P="aids")||t.screen===void 0&&(P="screen")||t.focusing===
+void 0&&(P="focusing")||t.naming===void 0&&(P="naming")||t.delaySound===void 0&&(P="delaySound")||t.lightAhead===void 0&&
+(P="lightAhead"))return E.errors=[{instancePath:s,schemaPath:"#/required",keyword:"required",params:{missingProperty:P}}],
+!1;{const G=e;for(const m in t)if(!we.call(ne.properties,m)){return E.errors=[{instancePath:s,schemaPath:"#/additionalPr\
+operties",keyword:"additionalProperties",params:{additionalProperty:m}}],!1;break}if(G===e){if(t.version!==void 0){const m=e;
+if(t.version!==7)return E.errors=[{instancePath:s+"/version",schemaPath:"#/properties/version/const",keyword:"const",params:{
+allowedValue:7}}],!1;var a=m===e}else var a=!0;if(a){if(t.compStepClicks!==void 0){let m=t.compStepClicks;const d=e;if(!(m===
+1||m===1.5||m===3))return E.errors=[{instancePath:s+"/compStepClicks",schemaPath:"#/properties/compStepClicks/enum",keyword:"\
+enum",params:{allowedValues:ne.properties.compStepClicks.enum}}],!1;var a=d===e}else var a=!0;if(a){if(t.monitors!==void 0){
+let m=t.monitors;const d=e;if(e===d)if(m&&typeof m=="object"&&!Array.isArray(m)){let u;if(m.over===void 0&&(u="over")||m.
+overColour===void 0&&(u="overColour")||m.under===void 0&&(u="under")||m.zebra===void 0&&(u="zebra")||m.toneClicks===void 0&&
+(u="toneClicks")||m.rawHistogram===void 0&&(u="rawHistogram")||m.logHeight===void 0&&(u="logHeight")||m.pictureHistogram===
+void 0&&(u="pictureHistogram")||m.allowedShare===void 0&&(u="allowedShare")||m.peaking===void 0&&(u="peaking")||m.peakingStrength===
+void 0&&(u="peakingStrength")||m.peakingColour===void 0&&(u="peakingColour"))return E.errors=[{instancePath:s+"/monitors",
+schemaPath:"#/properties/monitors/required",keyword:"required",params:{missingProperty:u}}],!1;{const V=e;for(const p in m)
+if(!we.call(ne.properties.monitors.properties,p)){return E.errors=[{instancePath:s+"/monitors",schemaPath:"#/properties/\
+monitors/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:p}}],!1;break}if(V===e){if(m.over!==
+void 0){let p=m.over;const N=e;if(!(p==="any"||p==="red"||p==="green"||p==="blue"||p==="off"))return E.errors=[{instancePath:s+
+"/monitors/over",schemaPath:"#/properties/monitors/properties/over/enum",keyword:"enum",params:{allowedValues:ne.properties.
+monitors.properties.over.enum}}],!1;var S=N===e}else var S=!0;if(S){if(m.overColour!==void 0){let p=m.overColour;const N=e;
+if(!(p==="pink"||p==="white"||p==="black"))return E.errors=[{instancePath:s+"/monitors/overColour",schemaPath:"#/propert\
+ies/monitors/properties/overColour/enum",keyword:"enum",params:{allowedValues:ne.properties.monitors.properties.overColour.
+enum}}],!1;var S=N===e}else var S=!0;if(S){if(m.under!==void 0){const p=e;if(typeof m.under!="boolean")return E.errors=[
+{instancePath:s+"/monitors/under",schemaPath:"#/properties/monitors/properties/under/type",keyword:"type",params:{type:"\
+boolean"}}],!1;var S=p===e}else var S=!0;if(S){if(m.zebra!==void 0){let p=m.zebra;const N=e,T=e;let B=!1,J=null;const se=e;
+if(p!==null){const n={instancePath:s+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/0/type",
+keyword:"type",params:{type:"null"}};r===null?r=[n]:r.push(n),e++}var F=se===e;F&&(B=!0,J=0);const I=e;if(e===I)if(p&&typeof p==
+"object"&&!Array.isArray(p)){let n;if(p.on===void 0&&(n="on")||p.clicksUnder===void 0&&(n="clicksUnder")){const j={instancePath:s+
+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/required",keyword:"required",params:{missingProperty:n}};
+r===null?r=[j]:r.push(j),e++}else{const j=e;for(const i in p)if(!(i==="on"||i==="clicksUnder")){const v={instancePath:s+
+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/additionalProperties",keyword:"additionalPr\
+operties",params:{additionalProperty:i}};r===null?r=[v]:r.push(v),e++;break}if(j===e){if(p.on!==void 0){const i=e;if(p.on!==
+"raw"){const v={instancePath:s+"/monitors/zebra/on",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/propertie\
+s/on/const",keyword:"const",params:{allowedValue:"raw"}};r===null?r=[v]:r.push(v),e++}var A=i===e}else var A=!0;if(A)if(p.
+clicksUnder!==void 0){let i=p.clicksUnder;const v=e;if(!(typeof i=="number"&&!(i%1)&&!isNaN(i)&&isFinite(i))){const k={instancePath:s+
+"/monitors/zebra/clicksUnder",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/properties/clicksUnder/type",keyword:"\
+type",params:{type:"integer"}};r===null?r=[k]:r.push(k),e++}if(e===v&&typeof i=="number"&&isFinite(i)){if(i>9||isNaN(i)){
 const k={instancePath:s+"/monitors/zebra/clicksUnder",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/propert\
 ies/clicksUnder/maximum",keyword:"maximum",params:{comparison:"<=",limit:9}};r===null?r=[k]:r.push(k),e++}else if(i<0||isNaN(
 i)){const k={instancePath:s+"/monitors/zebra/clicksUnder",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/pro\
 perties/clicksUnder/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[k]:r.push(k),e++}}var A=v===
 e}else var A=!0}}}else{const n={instancePath:s+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneO\
-f/1/type",keyword:"type",params:{type:"object"}};r===null?r=[n]:r.push(n),e++}var F=I===e;if(F&&R)R=!1,G=[G,1];else{F&&(R=
-!0,G=1);const n=e;if(e===n)if(l&&typeof l=="object"&&!Array.isArray(l)){let i;if(l.on===void 0&&(i="on")||l.percent===void 0&&
+f/1/type",keyword:"type",params:{type:"object"}};r===null?r=[n]:r.push(n),e++}var F=I===e;if(F&&B)B=!1,J=[J,1];else{F&&(B=
+!0,J=1);const n=e;if(e===n)if(p&&typeof p=="object"&&!Array.isArray(p)){let i;if(p.on===void 0&&(i="on")||p.percent===void 0&&
 (i="percent")){const v={instancePath:s+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/2/requ\
-ired",keyword:"required",params:{missingProperty:i}};r===null?r=[v]:r.push(v),e++}else{const v=e;for(const x in l)if(!(x===
+ired",keyword:"required",params:{missingProperty:i}};r===null?r=[v]:r.push(v),e++}else{const v=e;for(const x in p)if(!(x===
 "on"||x==="percent")){const k={instancePath:s+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf\
 /2/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:x}};r===null?r=[k]:r.push(k),e++;break}
-if(v===e){if(l.on!==void 0){const x=e;if(l.on!=="picture"){const k={instancePath:s+"/monitors/zebra/on",schemaPath:"#/pr\
+if(v===e){if(p.on!==void 0){const x=e;if(p.on!=="picture"){const k={instancePath:s+"/monitors/zebra/on",schemaPath:"#/pr\
 operties/monitors/properties/zebra/oneOf/2/properties/on/const",keyword:"const",params:{allowedValue:"picture"}};r===null?
-r=[k]:r.push(k),e++}var K=x===e}else var K=!0;if(K)if(l.percent!==void 0){let x=l.percent;const k=e;if(!(typeof x=="numb\
+r=[k]:r.push(k),e++}var K=x===e}else var K=!0;if(K)if(p.percent!==void 0){let x=p.percent;const k=e;if(!(typeof x=="numb\
 er"&&!(x%1)&&!isNaN(x)&&isFinite(x))){const Q={instancePath:s+"/monitors/zebra/percent",schemaPath:"#/properties/monitor\
 s/properties/zebra/oneOf/2/properties/percent/type",keyword:"type",params:{type:"integer"}};r===null?r=[Q]:r.push(Q),e++}
 if(e===k&&typeof x=="number"&&isFinite(x)){if(x>109||isNaN(x)){const Q={instancePath:s+"/monitors/zebra/percent",schemaPath:"\
@@ -512,123 +512,125 @@ r===null?r=[Q]:r.push(Q),e++}else if(x<70||isNaN(x)){const Q={instancePath:s+"/m
 perties/monitors/properties/zebra/oneOf/2/properties/percent/minimum",keyword:"minimum",params:{comparison:">=",limit:70}};
 r===null?r=[Q]:r.push(Q),e++}}var K=k===e}else var K=!0}}}else{const i={instancePath:s+"/monitors/zebra",schemaPath:"#/p\
 roperties/monitors/properties/zebra/oneOf/2/type",keyword:"type",params:{type:"object"}};r===null?r=[i]:r.push(i),e++}var F=n===
-e;F&&R?(R=!1,G=[G,2]):F&&(R=!0,G=2)}if(R)e=T,r!==null&&(T?r.length=T:r=null);else{const n={instancePath:s+"/monitors/zeb\
-ra",schemaPath:"#/properties/monitors/properties/zebra/oneOf",keyword:"oneOf",params:{passingSchemas:G}};return r===null?
-r=[n]:r.push(n),e++,E.errors=r,!1}var S=N===e}else var S=!0;if(S){if(m.toneClicks!==void 0){let l=m.toneClicks;const N=e;
-if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(l))&&l!==null)return E.errors=[{instancePath:s+"/monitors/toneClick\
+e;F&&B?(B=!1,J=[J,2]):F&&(B=!0,J=2)}if(B)e=T,r!==null&&(T?r.length=T:r=null);else{const n={instancePath:s+"/monitors/zeb\
+ra",schemaPath:"#/properties/monitors/properties/zebra/oneOf",keyword:"oneOf",params:{passingSchemas:J}};return r===null?
+r=[n]:r.push(n),e++,E.errors=r,!1}var S=N===e}else var S=!0;if(S){if(m.toneClicks!==void 0){let p=m.toneClicks;const N=e;
+if(!(typeof p=="number"&&!(p%1)&&!isNaN(p)&&isFinite(p))&&p!==null)return E.errors=[{instancePath:s+"/monitors/toneClick\
 s",schemaPath:"#/properties/monitors/properties/toneClicks/type",keyword:"type",params:{type:ne.properties.monitors.properties.
-toneClicks.type}}],!1;if(e===N&&typeof l=="number"&&isFinite(l)){if(l>9||isNaN(l))return E.errors=[{instancePath:s+"/mon\
+toneClicks.type}}],!1;if(e===N&&typeof p=="number"&&isFinite(p)){if(p>9||isNaN(p))return E.errors=[{instancePath:s+"/mon\
 itors/toneClicks",schemaPath:"#/properties/monitors/properties/toneClicks/maximum",keyword:"maximum",params:{comparison:"\
-<=",limit:9}}],!1;if(l<-18||isNaN(l))return E.errors=[{instancePath:s+"/monitors/toneClicks",schemaPath:"#/properties/mo\
+<=",limit:9}}],!1;if(p<-18||isNaN(p))return E.errors=[{instancePath:s+"/monitors/toneClicks",schemaPath:"#/properties/mo\
 nitors/properties/toneClicks/minimum",keyword:"minimum",params:{comparison:">=",limit:-18}}],!1}var S=N===e}else var S=!0;
-if(S){if(m.rawHistogram!==void 0){let l=m.rawHistogram;const N=e;if(!(l==="off"||l==="small"||l==="large"))return E.errors=
+if(S){if(m.rawHistogram!==void 0){let p=m.rawHistogram;const N=e;if(!(p==="off"||p==="small"||p==="large"))return E.errors=
 [{instancePath:s+"/monitors/rawHistogram",schemaPath:"#/properties/monitors/properties/rawHistogram/enum",keyword:"enum",
 params:{allowedValues:ne.properties.monitors.properties.rawHistogram.enum}}],!1;var S=N===e}else var S=!0;if(S){if(m.logHeight!==
-void 0){const l=e;if(typeof m.logHeight!="boolean")return E.errors=[{instancePath:s+"/monitors/logHeight",schemaPath:"#/\
-properties/monitors/properties/logHeight/type",keyword:"type",params:{type:"boolean"}}],!1;var S=l===e}else var S=!0;if(S){
-if(m.pictureHistogram!==void 0){const l=e;if(typeof m.pictureHistogram!="boolean")return E.errors=[{instancePath:s+"/mon\
+void 0){const p=e;if(typeof m.logHeight!="boolean")return E.errors=[{instancePath:s+"/monitors/logHeight",schemaPath:"#/\
+properties/monitors/properties/logHeight/type",keyword:"type",params:{type:"boolean"}}],!1;var S=p===e}else var S=!0;if(S){
+if(m.pictureHistogram!==void 0){const p=e;if(typeof m.pictureHistogram!="boolean")return E.errors=[{instancePath:s+"/mon\
 itors/pictureHistogram",schemaPath:"#/properties/monitors/properties/pictureHistogram/type",keyword:"type",params:{type:"\
-boolean"}}],!1;var S=l===e}else var S=!0;if(S){if(m.allowedShare!==void 0){let l=m.allowedShare;const N=e;if(!(l===0||l===
-.001||l===.005||l===.02))return E.errors=[{instancePath:s+"/monitors/allowedShare",schemaPath:"#/properties/monitors/pro\
+boolean"}}],!1;var S=p===e}else var S=!0;if(S){if(m.allowedShare!==void 0){let p=m.allowedShare;const N=e;if(!(p===0||p===
+.001||p===.005||p===.02))return E.errors=[{instancePath:s+"/monitors/allowedShare",schemaPath:"#/properties/monitors/pro\
 perties/allowedShare/enum",keyword:"enum",params:{allowedValues:ne.properties.monitors.properties.allowedShare.enum}}],!1;
-var S=N===e}else var S=!0;if(S){if(m.peaking!==void 0){let l=m.peaking;const N=e;if(!(l==="focusing"||l==="always"||l===
+var S=N===e}else var S=!0;if(S){if(m.peaking!==void 0){let p=m.peaking;const N=e;if(!(p==="focusing"||p==="always"||p===
 "off"))return E.errors=[{instancePath:s+"/monitors/peaking",schemaPath:"#/properties/monitors/properties/peaking/enum",keyword:"\
 enum",params:{allowedValues:ne.properties.monitors.properties.peaking.enum}}],!1;var S=N===e}else var S=!0;if(S){if(m.peakingStrength!==
-void 0){let l=m.peakingStrength;const N=e;if(!(l==="low"||l==="medium"||l==="high"))return E.errors=[{instancePath:s+"/m\
+void 0){let p=m.peakingStrength;const N=e;if(!(p==="low"||p==="medium"||p==="high"))return E.errors=[{instancePath:s+"/m\
 onitors/peakingStrength",schemaPath:"#/properties/monitors/properties/peakingStrength/enum",keyword:"enum",params:{allowedValues:ne.
-properties.monitors.properties.peakingStrength.enum}}],!1;var S=N===e}else var S=!0;if(S)if(m.peakingColour!==void 0){let l=m.
-peakingColour;const N=e;if(!(l==="violet"||l==="white"||l==="blue"))return E.errors=[{instancePath:s+"/monitors/peakingC\
+properties.monitors.properties.peakingStrength.enum}}],!1;var S=N===e}else var S=!0;if(S)if(m.peakingColour!==void 0){let p=m.
+peakingColour;const N=e;if(!(p==="violet"||p==="white"||p==="blue"))return E.errors=[{instancePath:s+"/monitors/peakingC\
 olour",schemaPath:"#/properties/monitors/properties/peakingColour/enum",keyword:"enum",params:{allowedValues:ne.properties.
 monitors.properties.peakingColour.enum}}],!1;var S=N===e}else var S=!0}}}}}}}}}}}}}else return E.errors=[{instancePath:s+
 "/monitors",schemaPath:"#/properties/monitors/type",keyword:"type",params:{type:"object"}}],!1;var a=d===e}else var a=!0;
 if(a){if(t.aids!==void 0){let m=t.aids;const d=e;if(e===d)if(m&&typeof m=="object"&&!Array.isArray(m)){let u;if(m.grid===
 void 0&&(u="grid")||m.frame===void 0&&(u="frame")||m.level===void 0&&(u="level")||m.caption===void 0&&(u="caption")||m.strength===
 void 0&&(u="strength"))return E.errors=[{instancePath:s+"/aids",schemaPath:"#/properties/aids/required",keyword:"require\
-d",params:{missingProperty:u}}],!1;{const V=e;for(const l in m)if(!(l==="grid"||l==="frame"||l==="level"||l==="caption"||
-l==="strength")){return E.errors=[{instancePath:s+"/aids",schemaPath:"#/properties/aids/additionalProperties",keyword:"a\
-dditionalProperties",params:{additionalProperty:l}}],!1;break}if(V===e){if(m.grid!==void 0){let l=m.grid;const N=e;if(!(l===
-"thirds"||l==="golden"||l==="diagonals"||l==="squares"||l==="cross"||l==="off"))return E.errors=[{instancePath:s+"/aids/\
+d",params:{missingProperty:u}}],!1;{const V=e;for(const p in m)if(!(p==="grid"||p==="frame"||p==="level"||p==="caption"||
+p==="strength")){return E.errors=[{instancePath:s+"/aids",schemaPath:"#/properties/aids/additionalProperties",keyword:"a\
+dditionalProperties",params:{additionalProperty:p}}],!1;break}if(V===e){if(m.grid!==void 0){let p=m.grid;const N=e;if(!(p===
+"thirds"||p==="golden"||p==="diagonals"||p==="squares"||p==="cross"||p==="off"))return E.errors=[{instancePath:s+"/aids/\
 grid",schemaPath:"#/properties/aids/properties/grid/enum",keyword:"enum",params:{allowedValues:ne.properties.aids.properties.
-grid.enum}}],!1;var b=N===e}else var b=!0;if(b){if(m.frame!==void 0){let l=m.frame;const N=e;if(!(l==="1:1"||l==="5:4"||
-l==="3:2"||l==="16:9"||l==="2:1"||l==="off"))return E.errors=[{instancePath:s+"/aids/frame",schemaPath:"#/properties/aid\
+grid.enum}}],!1;var b=N===e}else var b=!0;if(b){if(m.frame!==void 0){let p=m.frame;const N=e;if(!(p==="1:1"||p==="5:4"||
+p==="3:2"||p==="16:9"||p==="2:1"||p==="off"))return E.errors=[{instancePath:s+"/aids/frame",schemaPath:"#/properties/aid\
 s/properties/frame/enum",keyword:"enum",params:{allowedValues:ne.properties.aids.properties.frame.enum}}],!1;var b=N===e}else
-var b=!0;if(b){if(m.level!==void 0){const l=e;if(typeof m.level!="boolean")return E.errors=[{instancePath:s+"/aids/level",
-schemaPath:"#/properties/aids/properties/level/type",keyword:"type",params:{type:"boolean"}}],!1;var b=l===e}else var b=!0;
-if(b){if(m.caption!==void 0){let l=m.caption;const N=e;if(e===N)if(Array.isArray(l)){var _=!0;const R=l.length;for(let G=0;G<
-R;G++){let se=l[G];const I=e;if(!(se==="exposure"||se==="light"||se==="focus"||se==="white"||se==="lens"||se==="tilt"))return E.
-errors=[{instancePath:s+"/aids/caption/"+G,schemaPath:"#/properties/aids/properties/caption/items/enum",keyword:"enum",params:{
-allowedValues:ne.properties.aids.properties.caption.items.enum}}],!1;var _=I===e;if(!_)break}if(_){let G=l.length,se;if(G>
-1){e:for(;G--;)for(se=G;se--;)if(Oe(l[G],l[se])){return E.errors=[{instancePath:s+"/aids/caption",schemaPath:"#/properti\
-es/aids/properties/caption/uniqueItems",keyword:"uniqueItems",params:{i:G,j:se}}],!1;break e}}}}else return E.errors=[{instancePath:s+
+var b=!0;if(b){if(m.level!==void 0){const p=e;if(typeof m.level!="boolean")return E.errors=[{instancePath:s+"/aids/level",
+schemaPath:"#/properties/aids/properties/level/type",keyword:"type",params:{type:"boolean"}}],!1;var b=p===e}else var b=!0;
+if(b){if(m.caption!==void 0){let p=m.caption;const N=e;if(e===N)if(Array.isArray(p)){var _=!0;const B=p.length;for(let J=0;J<
+B;J++){let se=p[J];const I=e;if(!(se==="exposure"||se==="light"||se==="focus"||se==="white"||se==="lens"||se==="tilt"))return E.
+errors=[{instancePath:s+"/aids/caption/"+J,schemaPath:"#/properties/aids/properties/caption/items/enum",keyword:"enum",params:{
+allowedValues:ne.properties.aids.properties.caption.items.enum}}],!1;var _=I===e;if(!_)break}if(_){let J=p.length,se;if(J>
+1){e:for(;J--;)for(se=J;se--;)if(Oe(p[J],p[se])){return E.errors=[{instancePath:s+"/aids/caption",schemaPath:"#/properti\
+es/aids/properties/caption/uniqueItems",keyword:"uniqueItems",params:{i:J,j:se}}],!1;break e}}}}else return E.errors=[{instancePath:s+
 "/aids/caption",schemaPath:"#/properties/aids/properties/caption/type",keyword:"type",params:{type:"array"}}],!1;var b=N===
-e}else var b=!0;if(b)if(m.strength!==void 0){let l=m.strength;const N=e;if(!(l==="faint"||l==="middle"||l==="strong"))return E.
+e}else var b=!0;if(b)if(m.strength!==void 0){let p=m.strength;const N=e;if(!(p==="faint"||p==="middle"||p==="strong"))return E.
 errors=[{instancePath:s+"/aids/strength",schemaPath:"#/properties/aids/properties/strength/enum",keyword:"enum",params:{
 allowedValues:ne.properties.aids.properties.strength.enum}}],!1;var b=N===e}else var b=!0}}}}}}else return E.errors=[{instancePath:s+
 "/aids",schemaPath:"#/properties/aids/type",keyword:"type",params:{type:"object"}}],!1;var a=d===e}else var a=!0;if(a){if(t.
 screen!==void 0){let m=t.screen;const d=e;if(e===d)if(m&&typeof m=="object"&&!Array.isArray(m)){let u;if(m.plate===void 0&&
-(u="plate")||m.awake===void 0&&(u="awake")||m.hand===void 0&&(u="hand")||m.shutterSound===void 0&&(u="shutterSound")||m.
-haptics===void 0&&(u="haptics"))return E.errors=[{instancePath:s+"/screen",schemaPath:"#/properties/screen/required",keyword:"\
-required",params:{missingProperty:u}}],!1;{const V=e;for(const l in m)if(!(l==="plate"||l==="awake"||l==="hand"||l==="sh\
-utterSound"||l==="haptics")){return E.errors=[{instancePath:s+"/screen",schemaPath:"#/properties/screen/additionalProper\
-ties",keyword:"additionalProperties",params:{additionalProperty:l}}],!1;break}if(V===e){if(m.plate!==void 0){let l=m.plate;
-const N=e;if(!(l==="graphite"||l==="sunlight"||l==="night"))return E.errors=[{instancePath:s+"/screen/plate",schemaPath:"\
-#/properties/screen/properties/plate/enum",keyword:"enum",params:{allowedValues:ne.properties.screen.properties.plate.enum}}],
-!1;var J=N===e}else var J=!0;if(J){if(m.awake!==void 0){const l=e;if(typeof m.awake!="boolean")return E.errors=[{instancePath:s+
-"/screen/awake",schemaPath:"#/properties/screen/properties/awake/type",keyword:"type",params:{type:"boolean"}}],!1;var J=l===
-e}else var J=!0;if(J){if(m.hand!==void 0){let l=m.hand;const N=e;if(!(l==="right"||l==="left"))return E.errors=[{instancePath:s+
-"/screen/hand",schemaPath:"#/properties/screen/properties/hand/enum",keyword:"enum",params:{allowedValues:ne.properties.
-screen.properties.hand.enum}}],!1;var J=N===e}else var J=!0;if(J){if(m.shutterSound!==void 0){const l=e;if(typeof m.shutterSound!=
-"boolean")return E.errors=[{instancePath:s+"/screen/shutterSound",schemaPath:"#/properties/screen/properties/shutterSoun\
-d/type",keyword:"type",params:{type:"boolean"}}],!1;var J=l===e}else var J=!0;if(J)if(m.haptics!==void 0){const l=e;if(typeof m.
-haptics!="boolean")return E.errors=[{instancePath:s+"/screen/haptics",schemaPath:"#/properties/screen/properties/haptics\
-/type",keyword:"type",params:{type:"boolean"}}],!1;var J=l===e}else var J=!0}}}}}}else return E.errors=[{instancePath:s+
-"/screen",schemaPath:"#/properties/screen/type",keyword:"type",params:{type:"object"}}],!1;var a=d===e}else var a=!0;if(a){
-if(t.focusing!==void 0){let m=t.focusing;const d=e;if(e===d)if(m&&typeof m=="object"&&!Array.isArray(m)){let u;if(m.unit===
-void 0&&(u="unit")||m.loupeZoom===void 0&&(u="loupeZoom")||m.loupeWithFocus===void 0&&(u="loupeWithFocus")||m.beforeCapture===
-void 0&&(u="beforeCapture"))return E.errors=[{instancePath:s+"/focusing",schemaPath:"#/properties/focusing/required",keyword:"\
-required",params:{missingProperty:u}}],!1;{const V=e;for(const l in m)if(!(l==="unit"||l==="loupeZoom"||l==="loupeWithFo\
-cus"||l==="beforeCapture")){return E.errors=[{instancePath:s+"/focusing",schemaPath:"#/properties/focusing/additionalPro\
-perties",keyword:"additionalProperties",params:{additionalProperty:l}}],!1;break}if(V===e){if(m.unit!==void 0){let l=m.unit;
-const N=e;if(!(l==="m"||l==="ft"))return E.errors=[{instancePath:s+"/focusing/unit",schemaPath:"#/properties/focusing/pr\
-operties/unit/enum",keyword:"enum",params:{allowedValues:ne.properties.focusing.properties.unit.enum}}],!1;var w=N===e}else
-var w=!0;if(w){if(m.loupeZoom!==void 0){let l=m.loupeZoom;const N=e;if(!(l===1||l===2))return E.errors=[{instancePath:s+
-"/focusing/loupeZoom",schemaPath:"#/properties/focusing/properties/loupeZoom/enum",keyword:"enum",params:{allowedValues:ne.
-properties.focusing.properties.loupeZoom.enum}}],!1;var w=N===e}else var w=!0;if(w){if(m.loupeWithFocus!==void 0){const l=e;
-if(typeof m.loupeWithFocus!="boolean")return E.errors=[{instancePath:s+"/focusing/loupeWithFocus",schemaPath:"#/properti\
-es/focusing/properties/loupeWithFocus/type",keyword:"type",params:{type:"boolean"}}],!1;var w=l===e}else var w=!0;if(w)if(m.
-beforeCapture!==void 0){const l=e;if(typeof m.beforeCapture!="boolean")return E.errors=[{instancePath:s+"/focusing/befor\
-eCapture",schemaPath:"#/properties/focusing/properties/beforeCapture/type",keyword:"type",params:{type:"boolean"}}],!1;var w=l===
-e}else var w=!0}}}}}else return E.errors=[{instancePath:s+"/focusing",schemaPath:"#/properties/focusing/type",keyword:"t\
-ype",params:{type:"object"}}],!1;var a=d===e}else var a=!0;if(a){if(t.delaySound!==void 0){const m=e;if(typeof t.delaySound!=
-"boolean")return E.errors=[{instancePath:s+"/delaySound",schemaPath:"#/properties/delaySound/type",keyword:"type",params:{
-type:"boolean"}}],!1;var a=m===e}else var a=!0;if(a){if(t.lightAhead!==void 0){let m=t.lightAhead;const d=e;if(!(m==="fi\
-tting"||m==="always"||m==="never"))return E.errors=[{instancePath:s+"/lightAhead",schemaPath:"#/properties/lightAhead/en\
-um",keyword:"enum",params:{allowedValues:ne.properties.lightAhead.enum}}],!1;var a=d===e}else var a=!0;if(a)if(t.naming!==
-void 0){let m=t.naming;const d=e;if(e===d)if(m&&typeof m=="object"&&!Array.isArray(m)){let u;if(m.pattern===void 0&&(u="\
-pattern")||m.count===void 0&&(u="count"))return E.errors=[{instancePath:s+"/naming",schemaPath:"#/properties/naming/requ\
-ired",keyword:"required",params:{missingProperty:u}}],!1;{const V=e;for(const l in m)if(!(l==="pattern"||l==="count")){return E.
-errors=[{instancePath:s+"/naming",schemaPath:"#/properties/naming/additionalProperties",keyword:"additionalProperties",params:{
-additionalProperty:l}}],!1;break}if(V===e){if(m.pattern!==void 0){let l=m.pattern;const N=e;if(e===N)if(typeof l=="strin\
-g"){if(oe(l)>80)return E.errors=[{instancePath:s+"/naming/pattern",schemaPath:"#/properties/naming/properties/pattern/ma\
-xLength",keyword:"maxLength",params:{limit:80}}],!1}else return E.errors=[{instancePath:s+"/naming/pattern",schemaPath:"\
-#/properties/naming/properties/pattern/type",keyword:"type",params:{type:"string"}}],!1;var M=N===e}else var M=!0;if(M)if(m.
-count!==void 0){let l=m.count;const N=e;if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(l)))return E.errors=[{instancePath:s+
-"/naming/count",schemaPath:"#/properties/naming/properties/count/type",keyword:"type",params:{type:"integer"}}],!1;if(e===
-N&&typeof l=="number"&&isFinite(l)){if(l>1e9||isNaN(l))return E.errors=[{instancePath:s+"/naming/count",schemaPath:"#/pr\
-operties/naming/properties/count/maximum",keyword:"maximum",params:{comparison:"<=",limit:1e9}}],!1;if(l<1||isNaN(l))return E.
-errors=[{instancePath:s+"/naming/count",schemaPath:"#/properties/naming/properties/count/minimum",keyword:"minimum",params:{
-comparison:">=",limit:1}}],!1}var M=N===e}else var M=!0}}}else return E.errors=[{instancePath:s+"/naming",schemaPath:"#/\
-properties/naming/type",keyword:"type",params:{type:"object"}}],!1;var a=d===e}else var a=!0}}}}}}}}}}else return E.errors=
-[{instancePath:s,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return E.errors=r,e===0}const Le=$,ue={$id:"\
-velmo/frame/2",type:"object",properties:{version:{const:2},id:{type:"string",pattern:"^[a-z0-9-]{8,64}$"},capturedAt:{type:"\
-number",minimum:0},camera:{enum:["simulated","browser","file"]},place:{type:"string",maxLength:200},origin:{enum:["raw",
-"video-frame","photo","photo-remade","average","opened","combined"]},timeS:{type:["number","null"]},iso:{type:["number",
-"null"]},compClicks:{type:["number","null"]},lens:{type:["string","null"],maxLength:64},focusDioptres:{type:["number","n\
-ull"]},white:{oneOf:[{type:"null"},{type:"object",properties:{kelvin:{type:"number"},tint:{type:"number"}},required:["ke\
-lvin","tint"],additionalProperties:!1}]},clippedShare:{oneOf:[{type:"null"},{type:"array",minItems:3,maxItems:3,items:{type:"\
-number",minimum:0,maximum:1}}]},width:{type:"integer",minimum:0},height:{type:"integer",minimum:0},average:{oneOf:[{type:"\
-null"},{type:"object",properties:{frames:{type:"integer",minimum:1},timesLess:{type:["number","null"]}},required:["frame\
-s","timesLess"],additionalProperties:!1}]},roll:{type:"string",maxLength:200},stem:{type:"string",minLength:1,maxLength:160},
+(u="plate")||m.type===void 0&&(u="type")||m.awake===void 0&&(u="awake")||m.hand===void 0&&(u="hand")||m.shutterSound===void 0&&
+(u="shutterSound")||m.haptics===void 0&&(u="haptics"))return E.errors=[{instancePath:s+"/screen",schemaPath:"#/propertie\
+s/screen/required",keyword:"required",params:{missingProperty:u}}],!1;{const V=e;for(const p in m)if(!(p==="plate"||p===
+"type"||p==="awake"||p==="hand"||p==="shutterSound"||p==="haptics")){return E.errors=[{instancePath:s+"/screen",schemaPath:"\
+#/properties/screen/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:p}}],!1;break}if(V===
+e){if(m.plate!==void 0){let p=m.plate;const N=e;if(!(p==="graphite"||p==="sunlight"||p==="night"))return E.errors=[{instancePath:s+
+"/screen/plate",schemaPath:"#/properties/screen/properties/plate/enum",keyword:"enum",params:{allowedValues:ne.properties.
+screen.properties.plate.enum}}],!1;var R=N===e}else var R=!0;if(R){if(m.type!==void 0){let p=m.type;const N=e;if(!(p==="\
+usual"||p==="large"))return E.errors=[{instancePath:s+"/screen/type",schemaPath:"#/properties/screen/properties/type/enu\
+m",keyword:"enum",params:{allowedValues:ne.properties.screen.properties.type.enum}}],!1;var R=N===e}else var R=!0;if(R){
+if(m.awake!==void 0){const p=e;if(typeof m.awake!="boolean")return E.errors=[{instancePath:s+"/screen/awake",schemaPath:"\
+#/properties/screen/properties/awake/type",keyword:"type",params:{type:"boolean"}}],!1;var R=p===e}else var R=!0;if(R){if(m.
+hand!==void 0){let p=m.hand;const N=e;if(!(p==="right"||p==="left"))return E.errors=[{instancePath:s+"/screen/hand",schemaPath:"\
+#/properties/screen/properties/hand/enum",keyword:"enum",params:{allowedValues:ne.properties.screen.properties.hand.enum}}],
+!1;var R=N===e}else var R=!0;if(R){if(m.shutterSound!==void 0){const p=e;if(typeof m.shutterSound!="boolean")return E.errors=
+[{instancePath:s+"/screen/shutterSound",schemaPath:"#/properties/screen/properties/shutterSound/type",keyword:"type",params:{
+type:"boolean"}}],!1;var R=p===e}else var R=!0;if(R)if(m.haptics!==void 0){const p=e;if(typeof m.haptics!="boolean")return E.
+errors=[{instancePath:s+"/screen/haptics",schemaPath:"#/properties/screen/properties/haptics/type",keyword:"type",params:{
+type:"boolean"}}],!1;var R=p===e}else var R=!0}}}}}}}else return E.errors=[{instancePath:s+"/screen",schemaPath:"#/prope\
+rties/screen/type",keyword:"type",params:{type:"object"}}],!1;var a=d===e}else var a=!0;if(a){if(t.focusing!==void 0){let m=t.
+focusing;const d=e;if(e===d)if(m&&typeof m=="object"&&!Array.isArray(m)){let u;if(m.unit===void 0&&(u="unit")||m.loupeZoom===
+void 0&&(u="loupeZoom")||m.loupeWithFocus===void 0&&(u="loupeWithFocus")||m.beforeCapture===void 0&&(u="beforeCapture"))
+return E.errors=[{instancePath:s+"/focusing",schemaPath:"#/properties/focusing/required",keyword:"required",params:{missingProperty:u}}],
+!1;{const V=e;for(const p in m)if(!(p==="unit"||p==="loupeZoom"||p==="loupeWithFocus"||p==="beforeCapture")){return E.errors=
+[{instancePath:s+"/focusing",schemaPath:"#/properties/focusing/additionalProperties",keyword:"additionalProperties",params:{
+additionalProperty:p}}],!1;break}if(V===e){if(m.unit!==void 0){let p=m.unit;const N=e;if(!(p==="m"||p==="ft"))return E.errors=
+[{instancePath:s+"/focusing/unit",schemaPath:"#/properties/focusing/properties/unit/enum",keyword:"enum",params:{allowedValues:ne.
+properties.focusing.properties.unit.enum}}],!1;var w=N===e}else var w=!0;if(w){if(m.loupeZoom!==void 0){let p=m.loupeZoom;
+const N=e;if(!(p===1||p===2))return E.errors=[{instancePath:s+"/focusing/loupeZoom",schemaPath:"#/properties/focusing/pr\
+operties/loupeZoom/enum",keyword:"enum",params:{allowedValues:ne.properties.focusing.properties.loupeZoom.enum}}],!1;var w=N===
+e}else var w=!0;if(w){if(m.loupeWithFocus!==void 0){const p=e;if(typeof m.loupeWithFocus!="boolean")return E.errors=[{instancePath:s+
+"/focusing/loupeWithFocus",schemaPath:"#/properties/focusing/properties/loupeWithFocus/type",keyword:"type",params:{type:"\
+boolean"}}],!1;var w=p===e}else var w=!0;if(w)if(m.beforeCapture!==void 0){const p=e;if(typeof m.beforeCapture!="boolean")
+return E.errors=[{instancePath:s+"/focusing/beforeCapture",schemaPath:"#/properties/focusing/properties/beforeCapture/ty\
+pe",keyword:"type",params:{type:"boolean"}}],!1;var w=p===e}else var w=!0}}}}}else return E.errors=[{instancePath:s+"/fo\
+cusing",schemaPath:"#/properties/focusing/type",keyword:"type",params:{type:"object"}}],!1;var a=d===e}else var a=!0;if(a){
+if(t.delaySound!==void 0){const m=e;if(typeof t.delaySound!="boolean")return E.errors=[{instancePath:s+"/delaySound",schemaPath:"\
+#/properties/delaySound/type",keyword:"type",params:{type:"boolean"}}],!1;var a=m===e}else var a=!0;if(a){if(t.lightAhead!==
+void 0){let m=t.lightAhead;const d=e;if(!(m==="fitting"||m==="always"||m==="never"))return E.errors=[{instancePath:s+"/l\
+ightAhead",schemaPath:"#/properties/lightAhead/enum",keyword:"enum",params:{allowedValues:ne.properties.lightAhead.enum}}],
+!1;var a=d===e}else var a=!0;if(a)if(t.naming!==void 0){let m=t.naming;const d=e;if(e===d)if(m&&typeof m=="object"&&!Array.
+isArray(m)){let u;if(m.pattern===void 0&&(u="pattern")||m.count===void 0&&(u="count"))return E.errors=[{instancePath:s+"\
+/naming",schemaPath:"#/properties/naming/required",keyword:"required",params:{missingProperty:u}}],!1;{const V=e;for(const p in m)
+if(!(p==="pattern"||p==="count")){return E.errors=[{instancePath:s+"/naming",schemaPath:"#/properties/naming/additionalP\
+roperties",keyword:"additionalProperties",params:{additionalProperty:p}}],!1;break}if(V===e){if(m.pattern!==void 0){let p=m.
+pattern;const N=e;if(e===N)if(typeof p=="string"){if(oe(p)>80)return E.errors=[{instancePath:s+"/naming/pattern",schemaPath:"\
+#/properties/naming/properties/pattern/maxLength",keyword:"maxLength",params:{limit:80}}],!1}else return E.errors=[{instancePath:s+
+"/naming/pattern",schemaPath:"#/properties/naming/properties/pattern/type",keyword:"type",params:{type:"string"}}],!1;var M=N===
+e}else var M=!0;if(M)if(m.count!==void 0){let p=m.count;const N=e;if(!(typeof p=="number"&&!(p%1)&&!isNaN(p)&&isFinite(p)))
+return E.errors=[{instancePath:s+"/naming/count",schemaPath:"#/properties/naming/properties/count/type",keyword:"type",params:{
+type:"integer"}}],!1;if(e===N&&typeof p=="number"&&isFinite(p)){if(p>1e9||isNaN(p))return E.errors=[{instancePath:s+"/na\
+ming/count",schemaPath:"#/properties/naming/properties/count/maximum",keyword:"maximum",params:{comparison:"<=",limit:1e9}}],
+!1;if(p<1||isNaN(p))return E.errors=[{instancePath:s+"/naming/count",schemaPath:"#/properties/naming/properties/count/mi\
+nimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1}var M=N===e}else var M=!0}}}else return E.errors=[{instancePath:s+
+"/naming",schemaPath:"#/properties/naming/type",keyword:"type",params:{type:"object"}}],!1;var a=d===e}else var a=!0}}}}}}}}}}else
+return E.errors=[{instancePath:s,schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return E.errors=r,e===0}
+const Le=$,ue={$id:"velmo/frame/2",type:"object",properties:{version:{const:2},id:{type:"string",pattern:"^[a-z0-9-]{8,6\
+4}$"},capturedAt:{type:"number",minimum:0},camera:{enum:["simulated","browser","file"]},place:{type:"string",maxLength:200},
+origin:{enum:["raw","video-frame","photo","photo-remade","average","opened","combined"]},timeS:{type:["number","null"]},
+iso:{type:["number","null"]},compClicks:{type:["number","null"]},lens:{type:["string","null"],maxLength:64},focusDioptres:{
+type:["number","null"]},white:{oneOf:[{type:"null"},{type:"object",properties:{kelvin:{type:"number"},tint:{type:"number"}},
+required:["kelvin","tint"],additionalProperties:!1}]},clippedShare:{oneOf:[{type:"null"},{type:"array",minItems:3,maxItems:3,
+items:{type:"number",minimum:0,maximum:1}}]},width:{type:"integer",minimum:0},height:{type:"integer",minimum:0},average:{
+oneOf:[{type:"null"},{type:"object",properties:{frames:{type:"integer",minimum:1},timesLess:{type:["number","null"]}},required:[
+"frames","timesLess"],additionalProperties:!1}]},roll:{type:"string",maxLength:200},stem:{type:"string",minLength:1,maxLength:160},
 series:{oneOf:[{type:"null"},{type:"object",properties:{id:{type:"string",maxLength:64},kind:{enum:["single","bracket","\
 burst","focus","interval","long"]},step:{type:"integer",minimum:0},count:{type:"integer",minimum:1}},required:["id","kin\
 d","step","count"],additionalProperties:!1}]},files:{type:"array",minItems:1,maxItems:8,items:{type:"object",properties:{
@@ -692,9 +694,9 @@ isArray(n)){let h;if(n.kelvin===void 0&&(h="kelvin")||n.tint===void 0&&(h="tint"
 #/properties/white/oneOf/1/required",keyword:"required",params:{missingProperty:h}};r===null?r=[Y]:r.push(Y),e++}else{const Y=e;
 for(const o in n)if(!(o==="kelvin"||o==="tint")){const y={instancePath:s+"/white",schemaPath:"#/properties/white/oneOf/1\
 /additionalProperties",keyword:"additionalProperties",params:{additionalProperty:o}};r===null?r=[y]:r.push(y),e++;break}
-if(Y===e){if(n.kelvin!==void 0){let o=n.kelvin;const y=e;if(!(typeof o=="number"&&isFinite(o))){const p={instancePath:s+
+if(Y===e){if(n.kelvin!==void 0){let o=n.kelvin;const y=e;if(!(typeof o=="number"&&isFinite(o))){const l={instancePath:s+
 "/white/kelvin",schemaPath:"#/properties/white/oneOf/1/properties/kelvin/type",keyword:"type",params:{type:"number"}};r===
-null?r=[p]:r.push(p),e++}var S=y===e}else var S=!0;if(S)if(n.tint!==void 0){let o=n.tint;const y=e;if(!(typeof o=="numbe\
+null?r=[l]:r.push(l),e++}var S=y===e}else var S=!0;if(S)if(n.tint!==void 0){let o=n.tint;const y=e;if(!(typeof o=="numbe\
 r"&&isFinite(o))){const f={instancePath:s+"/white/tint",schemaPath:"#/properties/white/oneOf/1/properties/tint/type",keyword:"\
 type",params:{type:"number"}};r===null?r=[f]:r.push(f),e++}var S=y===e}else var S=!0}}}else{const h={instancePath:s+"/wh\
 ite",schemaPath:"#/properties/white/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[h]:r.push(h),e++}var A=C===
@@ -730,11 +732,11 @@ n.timesLess===void 0&&(h="timesLess")){const Y={instancePath:s+"/average",schema
 red",keyword:"required",params:{missingProperty:h}};r===null?r=[Y]:r.push(Y),e++}else{const Y=e;for(const o in n)if(!(o===
 "frames"||o==="timesLess")){const y={instancePath:s+"/average",schemaPath:"#/properties/average/oneOf/1/additionalProper\
 ties",keyword:"additionalProperties",params:{additionalProperty:o}};r===null?r=[y]:r.push(y),e++;break}if(Y===e){if(n.frames!==
-void 0){let o=n.frames;const y=e;if(!(typeof o=="number"&&!(o%1)&&!isNaN(o)&&isFinite(o))){const p={instancePath:s+"/ave\
+void 0){let o=n.frames;const y=e;if(!(typeof o=="number"&&!(o%1)&&!isNaN(o)&&isFinite(o))){const l={instancePath:s+"/ave\
 rage/frames",schemaPath:"#/properties/average/oneOf/1/properties/frames/type",keyword:"type",params:{type:"integer"}};r===
-null?r=[p]:r.push(p),e++}if(e===y&&typeof o=="number"&&isFinite(o)&&(o<1||isNaN(o))){const p={instancePath:s+"/average/f\
+null?r=[l]:r.push(l),e++}if(e===y&&typeof o=="number"&&isFinite(o)&&(o<1||isNaN(o))){const l={instancePath:s+"/average/f\
 rames",schemaPath:"#/properties/average/oneOf/1/properties/frames/minimum",keyword:"minimum",params:{comparison:">=",limit:1}};
-r===null?r=[p]:r.push(p),e++}var b=y===e}else var b=!0;if(b)if(n.timesLess!==void 0){let o=n.timesLess;const y=e;if(!(typeof o==
+r===null?r=[l]:r.push(l),e++}var b=y===e}else var b=!0;if(b)if(n.timesLess!==void 0){let o=n.timesLess;const y=e;if(!(typeof o==
 "number"&&isFinite(o))&&o!==null){const f={instancePath:s+"/average/timesLess",schemaPath:"#/properties/average/oneOf/1/\
 properties/timesLess/type",keyword:"type",params:{type:ue.properties.average.oneOf[1].properties.timesLess.type}};r===null?
 r=[f]:r.push(f),e++}var b=y===e}else var b=!0}}}else{const h={instancePath:s+"/average",schemaPath:"#/properties/average\
@@ -755,22 +757,22 @@ x=0);const C=e;if(e===C)if(n&&typeof n=="object"&&!Array.isArray(n)){let h;if(n.
 properties/series/oneOf/1/required",keyword:"required",params:{missingProperty:h}};r===null?r=[Y]:r.push(Y),e++}else{const Y=e;
 for(const o in n)if(!(o==="id"||o==="kind"||o==="step"||o==="count")){const y={instancePath:s+"/series",schemaPath:"#/pr\
 operties/series/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:o}};r===null?r=[
-y]:r.push(y),e++;break}if(Y===e){if(n.id!==void 0){let o=n.id;const y=e;if(e===y)if(typeof o=="string"){if(oe(o)>64){const p={
+y]:r.push(y),e++;break}if(Y===e){if(n.id!==void 0){let o=n.id;const y=e;if(e===y)if(typeof o=="string"){if(oe(o)>64){const l={
 instancePath:s+"/series/id",schemaPath:"#/properties/series/oneOf/1/properties/id/maxLength",keyword:"maxLength",params:{
-limit:64}};r===null?r=[p]:r.push(p),e++}}else{const p={instancePath:s+"/series/id",schemaPath:"#/properties/series/oneOf\
-/1/properties/id/type",keyword:"type",params:{type:"string"}};r===null?r=[p]:r.push(p),e++}var J=y===e}else var J=!0;if(J){
+limit:64}};r===null?r=[l]:r.push(l),e++}}else{const l={instancePath:s+"/series/id",schemaPath:"#/properties/series/oneOf\
+/1/properties/id/type",keyword:"type",params:{type:"string"}};r===null?r=[l]:r.push(l),e++}var R=y===e}else var R=!0;if(R){
 if(n.kind!==void 0){let o=n.kind;const y=e;if(!(o==="single"||o==="bracket"||o==="burst"||o==="focus"||o==="interval"||o===
 "long")){const f={instancePath:s+"/series/kind",schemaPath:"#/properties/series/oneOf/1/properties/kind/enum",keyword:"e\
-num",params:{allowedValues:ue.properties.series.oneOf[1].properties.kind.enum}};r===null?r=[f]:r.push(f),e++}var J=y===e}else
-var J=!0;if(J){if(n.step!==void 0){let o=n.step;const y=e;if(!(typeof o=="number"&&!(o%1)&&!isNaN(o)&&isFinite(o))){const f={
+num",params:{allowedValues:ue.properties.series.oneOf[1].properties.kind.enum}};r===null?r=[f]:r.push(f),e++}var R=y===e}else
+var R=!0;if(R){if(n.step!==void 0){let o=n.step;const y=e;if(!(typeof o=="number"&&!(o%1)&&!isNaN(o)&&isFinite(o))){const f={
 instancePath:s+"/series/step",schemaPath:"#/properties/series/oneOf/1/properties/step/type",keyword:"type",params:{type:"\
 integer"}};r===null?r=[f]:r.push(f),e++}if(e===y&&typeof o=="number"&&isFinite(o)&&(o<0||isNaN(o))){const f={instancePath:s+
 "/series/step",schemaPath:"#/properties/series/oneOf/1/properties/step/minimum",keyword:"minimum",params:{comparison:">=",
-limit:0}};r===null?r=[f]:r.push(f),e++}var J=y===e}else var J=!0;if(J)if(n.count!==void 0){let o=n.count;const y=e;if(!(typeof o==
+limit:0}};r===null?r=[f]:r.push(f),e++}var R=y===e}else var R=!0;if(R)if(n.count!==void 0){let o=n.count;const y=e;if(!(typeof o==
 "number"&&!(o%1)&&!isNaN(o)&&isFinite(o))){const f={instancePath:s+"/series/count",schemaPath:"#/properties/series/oneOf\
 /1/properties/count/type",keyword:"type",params:{type:"integer"}};r===null?r=[f]:r.push(f),e++}if(e===y&&typeof o=="numb\
 er"&&isFinite(o)&&(o<1||isNaN(o))){const f={instancePath:s+"/series/count",schemaPath:"#/properties/series/oneOf/1/prope\
-rties/count/minimum",keyword:"minimum",params:{comparison:">=",limit:1}};r===null?r=[f]:r.push(f),e++}var J=y===e}else var J=!0}}}}}else{
+rties/count/minimum",keyword:"minimum",params:{comparison:">=",limit:1}};r===null?r=[f]:r.push(f),e++}var R=y===e}else var R=!0}}}}}else{
 const h={instancePath:s+"/series",schemaPath:"#/properties/series/oneOf/1/type",keyword:"type",params:{type:"object"}};r===
 null?r=[h]:r.push(h),e++}var w=C===e;if(w&&v?(v=!1,x=[x,1]):w&&(v=!0,x=1),v)e=i,r!==null&&(i?r.length=i:r=null);else{const h={
 instancePath:s+"/series",schemaPath:"#/properties/series/oneOf",keyword:"oneOf",params:{passingSchemas:x}};return r===null?
@@ -813,39 +815,39 @@ x===void 0&&(h="x")||n.y===void 0&&(h="y")){const Y={instancePath:s+"/focusedAt"
 f/1/required",keyword:"required",params:{missingProperty:h}};r===null?r=[Y]:r.push(Y),e++}else{const Y=e;for(const o in n)
 if(!(o==="x"||o==="y")){const y={instancePath:s+"/focusedAt",schemaPath:"#/properties/focusedAt/oneOf/1/additionalProper\
 ties",keyword:"additionalProperties",params:{additionalProperty:o}};r===null?r=[y]:r.push(y),e++;break}if(Y===e){if(n.x!==
-void 0){let o=n.x;const y=e;if(e===y)if(typeof o=="number"&&isFinite(o)){if(o>1||isNaN(o)){const p={instancePath:s+"/foc\
+void 0){let o=n.x;const y=e;if(e===y)if(typeof o=="number"&&isFinite(o)){if(o>1||isNaN(o)){const l={instancePath:s+"/foc\
 usedAt/x",schemaPath:"#/properties/focusedAt/oneOf/1/properties/x/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}};
-r===null?r=[p]:r.push(p),e++}else if(o<0||isNaN(o)){const p={instancePath:s+"/focusedAt/x",schemaPath:"#/properties/focu\
-sedAt/oneOf/1/properties/x/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[p]:r.push(p),e++}}else{
-const p={instancePath:s+"/focusedAt/x",schemaPath:"#/properties/focusedAt/oneOf/1/properties/x/type",keyword:"type",params:{
-type:"number"}};r===null?r=[p]:r.push(p),e++}var B=y===e}else var B=!0;if(B)if(n.y!==void 0){let o=n.y;const y=e;if(e===
+r===null?r=[l]:r.push(l),e++}else if(o<0||isNaN(o)){const l={instancePath:s+"/focusedAt/x",schemaPath:"#/properties/focu\
+sedAt/oneOf/1/properties/x/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[l]:r.push(l),e++}}else{
+const l={instancePath:s+"/focusedAt/x",schemaPath:"#/properties/focusedAt/oneOf/1/properties/x/type",keyword:"type",params:{
+type:"number"}};r===null?r=[l]:r.push(l),e++}var G=y===e}else var G=!0;if(G)if(n.y!==void 0){let o=n.y;const y=e;if(e===
 y)if(typeof o=="number"&&isFinite(o)){if(o>1||isNaN(o)){const f={instancePath:s+"/focusedAt/y",schemaPath:"#/properties/\
 focusedAt/oneOf/1/properties/y/maximum",keyword:"maximum",params:{comparison:"<=",limit:1}};r===null?r=[f]:r.push(f),e++}else if(o<
 0||isNaN(o)){const f={instancePath:s+"/focusedAt/y",schemaPath:"#/properties/focusedAt/oneOf/1/properties/y/minimum",keyword:"\
 minimum",params:{comparison:">=",limit:0}};r===null?r=[f]:r.push(f),e++}}else{const f={instancePath:s+"/focusedAt/y",schemaPath:"\
-#/properties/focusedAt/oneOf/1/properties/y/type",keyword:"type",params:{type:"number"}};r===null?r=[f]:r.push(f),e++}var B=y===
-e}else var B=!0}}}else{const h={instancePath:s+"/focusedAt",schemaPath:"#/properties/focusedAt/oneOf/1/type",keyword:"ty\
+#/properties/focusedAt/oneOf/1/properties/y/type",keyword:"type",params:{type:"number"}};r===null?r=[f]:r.push(f),e++}var G=y===
+e}else var G=!0}}}else{const h={instancePath:s+"/focusedAt",schemaPath:"#/properties/focusedAt/oneOf/1/type",keyword:"ty\
 pe",params:{type:"object"}};r===null?r=[h]:r.push(h),e++}var m=C===e;if(m&&v?(v=!1,x=[x,1]):m&&(v=!0,x=1),v)e=i,r!==null&&
 (i?r.length=i:r=null);else{const h={instancePath:s+"/focusedAt",schemaPath:"#/properties/focusedAt/oneOf",keyword:"oneOf",
 params:{passingSchemas:x}};return r===null?r=[h]:r.push(h),e++,$.errors=r,!1}var a=j===e}else var a=!0;if(a){if(t.combined!==
 void 0){let n=t.combined;const j=e,i=e;let v=!1,x=null;const k=e;if(n!==null){const h={instancePath:s+"/combined",schemaPath:"\
-#/properties/combined/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[h]:r.push(h),e++}var G=k===e;G&&(v=
+#/properties/combined/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[h]:r.push(h),e++}var J=k===e;J&&(v=
 !0,x=0);const C=e;if(e===C)if(n&&typeof n=="object"&&!Array.isArray(n)){let h;if(n.sources===void 0&&(h="sources")||n.way===
 void 0&&(h="way")||n.moved===void 0&&(h="moved")||n.finish===void 0&&(h="finish")||n.floating===void 0&&(h="floating")){
 const Y={instancePath:s+"/combined",schemaPath:"#/properties/combined/oneOf/1/required",keyword:"required",params:{missingProperty:h}};
 r===null?r=[Y]:r.push(Y),e++}else{const Y=e;for(const o in n)if(!(o==="sources"||o==="way"||o==="moved"||o==="painted"||
 o==="finish"||o==="floating")){const y={instancePath:s+"/combined",schemaPath:"#/properties/combined/oneOf/1/additionalP\
 roperties",keyword:"additionalProperties",params:{additionalProperty:o}};r===null?r=[y]:r.push(y),e++;break}if(Y===e){if(n.
-sources!==void 0){let o=n.sources;const y=e;if(e===y)if(Array.isArray(o))if(o.length>5e3){const p={instancePath:s+"/comb\
+sources!==void 0){let o=n.sources;const y=e;if(e===y)if(Array.isArray(o))if(o.length>5e3){const l={instancePath:s+"/comb\
 ined/sources",schemaPath:"#/properties/combined/oneOf/1/properties/sources/maxItems",keyword:"maxItems",params:{limit:5e3}};
-r===null?r=[p]:r.push(p),e++}else if(o.length<2){const p={instancePath:s+"/combined/sources",schemaPath:"#/properties/co\
-mbined/oneOf/1/properties/sources/minItems",keyword:"minItems",params:{limit:2}};r===null?r=[p]:r.push(p),e++}else{var d=!0;
-const p=o.length;for(let f=0;f<p;f++){let L=o[f];const c=e;if(e===c)if(typeof L=="string"){if(oe(L)>64){const Z={instancePath:s+
+r===null?r=[l]:r.push(l),e++}else if(o.length<2){const l={instancePath:s+"/combined/sources",schemaPath:"#/properties/co\
+mbined/oneOf/1/properties/sources/minItems",keyword:"minItems",params:{limit:2}};r===null?r=[l]:r.push(l),e++}else{var d=!0;
+const l=o.length;for(let f=0;f<l;f++){let L=o[f];const c=e;if(e===c)if(typeof L=="string"){if(oe(L)>64){const Z={instancePath:s+
 "/combined/sources/"+f,schemaPath:"#/properties/combined/oneOf/1/properties/sources/items/maxLength",keyword:"maxLength",
 params:{limit:64}};r===null?r=[Z]:r.push(Z),e++}}else{const Z={instancePath:s+"/combined/sources/"+f,schemaPath:"#/prope\
 rties/combined/oneOf/1/properties/sources/items/type",keyword:"type",params:{type:"string"}};r===null?r=[Z]:r.push(Z),e++}
-var d=c===e;if(!d)break}}else{const p={instancePath:s+"/combined/sources",schemaPath:"#/properties/combined/oneOf/1/prop\
-erties/sources/type",keyword:"type",params:{type:"array"}};r===null?r=[p]:r.push(p),e++}var H=y===e}else var H=!0;if(H){
+var d=c===e;if(!d)break}}else{const l={instancePath:s+"/combined/sources",schemaPath:"#/properties/combined/oneOf/1/prop\
+erties/sources/type",keyword:"type",params:{type:"array"}};r===null?r=[l]:r.push(l),e++}var H=y===e}else var H=!0;if(H){
 if(n.way!==void 0){let o=n.way;const y=e;if(!(o==="merge"||o==="fuse"||o==="focus"||o==="average"||o==="median"||o==="br\
 ightest"||o==="stars"||o==="sum")){const f={instancePath:s+"/combined/way",schemaPath:"#/properties/combined/oneOf/1/pro\
 perties/way/enum",keyword:"enum",params:{allowedValues:ue.properties.combined.oneOf[1].properties.way.enum}};r===null?r=
@@ -879,7 +881,7 @@ break}}else{const f={instancePath:s+"/combined/moved",schemaPath:"#/properties/c
 type",params:{type:"array"}};r===null?r=[f]:r.push(f),e++}var H=y===e}else var H=!0;if(H){if(n.painted!==void 0){let o=n.
 painted;const y=e;if(e===y)if(Array.isArray(o))if(o.length>2e4){const f={instancePath:s+"/combined/painted",schemaPath:"\
 #/properties/combined/oneOf/1/properties/painted/maxItems",keyword:"maxItems",params:{limit:2e4}};r===null?r=[f]:r.push(
-f),e++}else{var l=!0;const f=o.length;for(let L=0;L<f;L++){let c=o[L];const D=e;if(e===D)if(c&&typeof c=="object"&&!Array.
+f),e++}else{var p=!0;const f=o.length;for(let L=0;L<f;L++){let c=o[L];const D=e;if(e===D)if(c&&typeof c=="object"&&!Array.
 isArray(c)){let O;if(c.x===void 0&&(O="x")||c.y===void 0&&(O="y")||c.radius===void 0&&(O="radius")||c.frame===void 0&&(O=
 "frame")){const z={instancePath:s+"/combined/painted/"+L,schemaPath:"#/properties/combined/oneOf/1/properties/painted/it\
 ems/required",keyword:"required",params:{missingProperty:O}};r===null?r=[z]:r.push(z),e++}else{const z=e;for(const g in c)
@@ -901,12 +903,12 @@ null?r=[W]:r.push(W),e++}var N=q===e}else var N=!0;if(N)if(c.frame!==void 0){let
 ber"&&!(g%1)&&!isNaN(g)&&isFinite(g))){const W={instancePath:s+"/combined/painted/"+L+"/frame",schemaPath:"#/properties/\
 combined/oneOf/1/properties/painted/items/properties/frame/type",keyword:"type",params:{type:"integer"}};r===null?r=[W]:
 r.push(W),e++}var N=q===e}else var N=!0}}}}}else{const O={instancePath:s+"/combined/painted/"+L,schemaPath:"#/properties\
-/combined/oneOf/1/properties/painted/items/type",keyword:"type",params:{type:"object"}};r===null?r=[O]:r.push(O),e++}var l=D===
-e;if(!l)break}}else{const f={instancePath:s+"/combined/painted",schemaPath:"#/properties/combined/oneOf/1/properties/pai\
+/combined/oneOf/1/properties/painted/items/type",keyword:"type",params:{type:"object"}};r===null?r=[O]:r.push(O),e++}var p=D===
+e;if(!p)break}}else{const f={instancePath:s+"/combined/painted",schemaPath:"#/properties/combined/oneOf/1/properties/pai\
 nted/type",keyword:"type",params:{type:"array"}};r===null?r=[f]:r.push(f),e++}var H=y===e}else var H=!0;if(H){if(n.finish!==
-void 0){let o=n.finish;const y=e,p=e;let f=!1,L=null;const c=e;if(o!==null){const O={instancePath:s+"/combined/finish",schemaPath:"\
+void 0){let o=n.finish;const y=e,l=e;let f=!1,L=null;const c=e;if(o!==null){const O={instancePath:s+"/combined/finish",schemaPath:"\
 #/properties/combined/oneOf/1/properties/finish/oneOf/0/type",keyword:"type",params:{type:"null"}};r===null?r=[O]:r.push(
-O),e++}var R=c===e;R&&(f=!0,L=0);const D=e;if(e===D)if(o&&typeof o=="object"&&!Array.isArray(o)){let O;if(o.brightness===
+O),e++}var B=c===e;B&&(f=!0,L=0);const D=e;if(e===D)if(o&&typeof o=="object"&&!Array.isArray(o)){let O;if(o.brightness===
 void 0&&(O="brightness")||o.range===void 0&&(O="range")||o.detail===void 0&&(O="detail")){const z={instancePath:s+"/comb\
 ined/finish",schemaPath:"#/properties/combined/oneOf/1/properties/finish/oneOf/1/required",keyword:"required",params:{missingProperty:O}};
 r===null?r=[z]:r.push(z),e++}else{const z=e;for(const g in o)if(!(g==="brightness"||g==="range"||g==="detail")){const q={
@@ -921,14 +923,14 @@ W]:r.push(W),e++}var T=q===e}else var T=!0;if(T)if(o.detail!==void 0){let g=o.de
 isFinite(g))){const W={instancePath:s+"/combined/finish/detail",schemaPath:"#/properties/combined/oneOf/1/properties/fin\
 ish/oneOf/1/properties/detail/type",keyword:"type",params:{type:"number"}};r===null?r=[W]:r.push(W),e++}var T=q===e}else
 var T=!0}}}}else{const O={instancePath:s+"/combined/finish",schemaPath:"#/properties/combined/oneOf/1/properties/finish/\
-oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[O]:r.push(O),e++}var R=D===e;if(R&&f?(f=!1,L=[L,1]):R&&
-(f=!0,L=1),f)e=p,r!==null&&(p?r.length=p:r=null);else{const O={instancePath:s+"/combined/finish",schemaPath:"#/propertie\
+oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[O]:r.push(O),e++}var B=D===e;if(B&&f?(f=!1,L=[L,1]):B&&
+(f=!0,L=1),f)e=l,r!==null&&(l?r.length=l:r=null);else{const O={instancePath:s+"/combined/finish",schemaPath:"#/propertie\
 s/combined/oneOf/1/properties/finish/oneOf",keyword:"oneOf",params:{passingSchemas:L}};r===null?r=[O]:r.push(O),e++}var H=y===
-e}else var H=!0;if(H)if(n.floating!==void 0){const o=e;if(typeof n.floating!="boolean"){const p={instancePath:s+"/combin\
+e}else var H=!0;if(H)if(n.floating!==void 0){const o=e;if(typeof n.floating!="boolean"){const l={instancePath:s+"/combin\
 ed/floating",schemaPath:"#/properties/combined/oneOf/1/properties/floating/type",keyword:"type",params:{type:"boolean"}};
-r===null?r=[p]:r.push(p),e++}var H=o===e}else var H=!0}}}}}}}else{const h={instancePath:s+"/combined",schemaPath:"#/prop\
-erties/combined/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[h]:r.push(h),e++}var G=C===e;if(G&&v?(v=
-!1,x=[x,1]):G&&(v=!0,x=1),v)e=i,r!==null&&(i?r.length=i:r=null);else{const h={instancePath:s+"/combined",schemaPath:"#/p\
+r===null?r=[l]:r.push(l),e++}var H=o===e}else var H=!0}}}}}}}else{const h={instancePath:s+"/combined",schemaPath:"#/prop\
+erties/combined/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[h]:r.push(h),e++}var J=C===e;if(J&&v?(v=
+!1,x=[x,1]):J&&(v=!0,x=1),v)e=i,r!==null&&(i?r.length=i:r=null);else{const h={instancePath:s+"/combined",schemaPath:"#/p\
 roperties/combined/oneOf",keyword:"oneOf",params:{passingSchemas:x}};return r===null?r=[h]:r.push(h),e++,$.errors=r,!1}var a=j===
 e}else var a=!0;if(a)if(t.words!==void 0){let n=t.words;const j=e;if(e===j)if(n&&typeof n=="object"&&!Array.isArray(n)){
 let v;if(n.source===void 0&&(v="source")||n.summary===void 0&&(v="summary"))return $.errors=[{instancePath:s+"/words",schemaPath:"\
@@ -974,8 +976,8 @@ limit:200}}],!1}else return ie.errors=[{instancePath:s+"/summary",schemaPath:"#/
 params:{type:"string"}}],!1;var a=_===e}else var a=!0;if(a){if(t.files!==void 0){let b=t.files;const _=e;if(e===_)if(Array.
 isArray(b)){if(b.length>8)return ie.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/maxItems",keyword:"m\
 axItems",params:{limit:8}}],!1;if(b.length<1)return ie.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/m\
-inItems",keyword:"minItems",params:{limit:1}}],!1;{var S=!0;const w=b.length;for(let M=0;M<w;M++){let P=b[M];const B=e;if(e===
-B)if(P&&typeof P=="object"&&!Array.isArray(P)){let d;if(P.kind===void 0&&(d="kind")||P.name===void 0&&(d="name")||P.bytes===
+inItems",keyword:"minItems",params:{limit:1}}],!1;{var S=!0;const w=b.length;for(let M=0;M<w;M++){let P=b[M];const G=e;if(e===
+G)if(P&&typeof P=="object"&&!Array.isArray(P)){let d;if(P.kind===void 0&&(d="kind")||P.name===void 0&&(d="name")||P.bytes===
 void 0&&(d="bytes")||P.chunks===void 0&&(d="chunks"))return ie.errors=[{instancePath:s+"/files/"+M,schemaPath:"#/propert\
 ies/files/items/required",keyword:"required",params:{missingProperty:d}}],!1;{const H=e;for(const u in P)if(!(u==="kind"||
 u==="name"||u==="bytes"||u==="chunks")){return ie.errors=[{instancePath:s+"/files/"+M,schemaPath:"#/properties/files/ite\
@@ -999,7 +1001,7 @@ params:{type:"integer"}}],!1;if(e===V&&typeof u=="number"&&isFinite(u)){if(u>409
 <=",limit:4096}}],!1;if(u<1||isNaN(u))return ie.errors=[{instancePath:s+"/files/"+M+"/chunks",schemaPath:"#/properties/f\
 iles/items/properties/chunks/minimum",keyword:"minimum",params:{comparison:">=",limit:1}}],!1}var A=V===e}else var A=!0}}}}}else
 return ie.errors=[{instancePath:s+"/files/"+M,schemaPath:"#/properties/files/items/type",keyword:"type",params:{type:"ob\
-ject"}}],!1;var S=B===e;if(!S)break}}}else return ie.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/typ\
+ject"}}],!1;var S=G===e;if(!S)break}}}else return ie.errors=[{instancePath:s+"/files",schemaPath:"#/properties/files/typ\
 e",keyword:"type",params:{type:"array"}}],!1;var a=_===e}else var a=!0;if(a)if(t.thumbnail!==void 0){let b=t.thumbnail;const _=e;
 if(e===_)if(typeof b=="string"){if(!je.test(b))return ie.errors=[{instancePath:s+"/thumbnail",schemaPath:"#/properties/t\
 humbnail/pattern",keyword:"pattern",params:{pattern:"^data:image/jpeg;base64,"}}],!1}else return ie.errors=[{instancePath:s+
@@ -1016,40 +1018,40 @@ schemaPath:"#/required",keyword:"required",params:{missingProperty:K}}],!1;{cons
 _==="response"||_==="measuredAt"||_==="greyStops"||_==="evOffset")){return me.errors=[{instancePath:s,schemaPath:"#/addi\
 tionalProperties",keyword:"additionalProperties",params:{additionalProperty:_}}],!1;break}if(b===e){if(t.version!==void 0){
 const _=e;if(t.version!==1)return me.errors=[{instancePath:s+"/version",schemaPath:"#/properties/version/const",keyword:"\
-const",params:{allowedValue:1}}],!1;var a=_===e}else var a=!0;if(a){if(t.response!==void 0){let _=t.response;const J=e,w=e;
-let M=!1,P=null;const B=e;if(_!==null){const H={instancePath:s+"/response",schemaPath:"#/properties/response/oneOf/0/typ\
-e",keyword:"type",params:{type:"null"}};r===null?r=[H]:r.push(H),e++}var F=B===e;F&&(M=!0,P=0);const m=e;if(e===m)if(Array.
+const",params:{allowedValue:1}}],!1;var a=_===e}else var a=!0;if(a){if(t.response!==void 0){let _=t.response;const R=e,w=e;
+let M=!1,P=null;const G=e;if(_!==null){const H={instancePath:s+"/response",schemaPath:"#/properties/response/oneOf/0/typ\
+e",keyword:"type",params:{type:"null"}};r===null?r=[H]:r.push(H),e++}var F=G===e;F&&(M=!0,P=0);const m=e;if(e===m)if(Array.
 isArray(_))if(_.length>3){const H={instancePath:s+"/response",schemaPath:"#/properties/response/oneOf/1/maxItems",keyword:"\
 maxItems",params:{limit:3}};r===null?r=[H]:r.push(H),e++}else if(_.length<3){const H={instancePath:s+"/response",schemaPath:"\
 #/properties/response/oneOf/1/minItems",keyword:"minItems",params:{limit:3}};r===null?r=[H]:r.push(H),e++}else{var S=!0;
-const H=_.length;for(let u=0;u<H;u++){let V=_[u];const l=e;if(e===l)if(Array.isArray(V))if(V.length>256){const T={instancePath:s+
+const H=_.length;for(let u=0;u<H;u++){let V=_[u];const p=e;if(e===p)if(Array.isArray(V))if(V.length>256){const T={instancePath:s+
 "/response/"+u,schemaPath:"#/properties/response/oneOf/1/items/maxItems",keyword:"maxItems",params:{limit:256}};r===null?
 r=[T]:r.push(T),e++}else if(V.length<256){const T={instancePath:s+"/response/"+u,schemaPath:"#/properties/response/oneOf\
-/1/items/minItems",keyword:"minItems",params:{limit:256}};r===null?r=[T]:r.push(T),e++}else{var A=!0;const T=V.length;for(let R=0;R<
-T;R++){let G=V[R];const se=e;if(e===se)if(typeof G=="number"&&isFinite(G)){if(G>1||isNaN(G)){const re={instancePath:s+"/\
-response/"+u+"/"+R,schemaPath:"#/properties/response/oneOf/1/items/items/maximum",keyword:"maximum",params:{comparison:"\
-<=",limit:1}};r===null?r=[re]:r.push(re),e++}else if(G<0||isNaN(G)){const re={instancePath:s+"/response/"+u+"/"+R,schemaPath:"\
+/1/items/minItems",keyword:"minItems",params:{limit:256}};r===null?r=[T]:r.push(T),e++}else{var A=!0;const T=V.length;for(let B=0;B<
+T;B++){let J=V[B];const se=e;if(e===se)if(typeof J=="number"&&isFinite(J)){if(J>1||isNaN(J)){const re={instancePath:s+"/\
+response/"+u+"/"+B,schemaPath:"#/properties/response/oneOf/1/items/items/maximum",keyword:"maximum",params:{comparison:"\
+<=",limit:1}};r===null?r=[re]:r.push(re),e++}else if(J<0||isNaN(J)){const re={instancePath:s+"/response/"+u+"/"+B,schemaPath:"\
 #/properties/response/oneOf/1/items/items/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===null?r=[re]:r.
-push(re),e++}}else{const re={instancePath:s+"/response/"+u+"/"+R,schemaPath:"#/properties/response/oneOf/1/items/items/t\
+push(re),e++}}else{const re={instancePath:s+"/response/"+u+"/"+B,schemaPath:"#/properties/response/oneOf/1/items/items/t\
 ype",keyword:"type",params:{type:"number"}};r===null?r=[re]:r.push(re),e++}var A=se===e;if(!A)break}}else{const T={instancePath:s+
 "/response/"+u,schemaPath:"#/properties/response/oneOf/1/items/type",keyword:"type",params:{type:"array"}};r===null?r=[T]:
-r.push(T),e++}var S=l===e;if(!S)break}}else{const H={instancePath:s+"/response",schemaPath:"#/properties/response/oneOf/\
+r.push(T),e++}var S=p===e;if(!S)break}}else{const H={instancePath:s+"/response",schemaPath:"#/properties/response/oneOf/\
 1/type",keyword:"type",params:{type:"array"}};r===null?r=[H]:r.push(H),e++}var F=m===e;if(F&&M?(M=!1,P=[P,1]):F&&(M=!0,P=
 1),M)e=w,r!==null&&(w?r.length=w:r=null);else{const H={instancePath:s+"/response",schemaPath:"#/properties/response/oneO\
-f",keyword:"oneOf",params:{passingSchemas:P}};return r===null?r=[H]:r.push(H),e++,me.errors=r,!1}var a=J===e}else var a=!0;
-if(a){if(t.measuredAt!==void 0){let _=t.measuredAt;const J=e;if(!(typeof _=="number"&&isFinite(_))&&_!==null)return me.errors=
+f",keyword:"oneOf",params:{passingSchemas:P}};return r===null?r=[H]:r.push(H),e++,me.errors=r,!1}var a=R===e}else var a=!0;
+if(a){if(t.measuredAt!==void 0){let _=t.measuredAt;const R=e;if(!(typeof _=="number"&&isFinite(_))&&_!==null)return me.errors=
 [{instancePath:s+"/measuredAt",schemaPath:"#/properties/measuredAt/type",keyword:"type",params:{type:_e.properties.measuredAt.
-type}}],!1;var a=J===e}else var a=!0;if(a){if(t.greyStops!==void 0){let _=t.greyStops;const J=e;if(e===J)if(typeof _=="n\
+type}}],!1;var a=R===e}else var a=!0;if(a){if(t.greyStops!==void 0){let _=t.greyStops;const R=e;if(e===R)if(typeof _=="n\
 umber"&&isFinite(_)){if(_>4||isNaN(_))return me.errors=[{instancePath:s+"/greyStops",schemaPath:"#/properties/greyStops/\
 maximum",keyword:"maximum",params:{comparison:"<=",limit:4}}],!1;if(_<-4||isNaN(_))return me.errors=[{instancePath:s+"/g\
 reyStops",schemaPath:"#/properties/greyStops/minimum",keyword:"minimum",params:{comparison:">=",limit:-4}}],!1}else return me.
 errors=[{instancePath:s+"/greyStops",schemaPath:"#/properties/greyStops/type",keyword:"type",params:{type:"number"}}],!1;
-var a=J===e}else var a=!0;if(a)if(t.evOffset!==void 0){let _=t.evOffset;const J=e;if(!(typeof _=="number"&&isFinite(_))&&
+var a=R===e}else var a=!0;if(a)if(t.evOffset!==void 0){let _=t.evOffset;const R=e;if(!(typeof _=="number"&&isFinite(_))&&
 _!==null)return me.errors=[{instancePath:s+"/evOffset",schemaPath:"#/properties/evOffset/type",keyword:"type",params:{type:_e.
-properties.evOffset.type}}],!1;if(e===J&&typeof _=="number"&&isFinite(_)){if(_>30||isNaN(_))return me.errors=[{instancePath:s+
+properties.evOffset.type}}],!1;if(e===R&&typeof _=="number"&&isFinite(_)){if(_>30||isNaN(_))return me.errors=[{instancePath:s+
 "/evOffset",schemaPath:"#/properties/evOffset/maximum",keyword:"maximum",params:{comparison:"<=",limit:30}}],!1;if(_<-30||
 isNaN(_))return me.errors=[{instancePath:s+"/evOffset",schemaPath:"#/properties/evOffset/minimum",keyword:"minimum",params:{
-comparison:">=",limit:-30}}],!1}var a=J===e}else var a=!0}}}}}}else return me.errors=[{instancePath:s,schemaPath:"#/type",
+comparison:">=",limit:-30}}],!1}var a=R===e}else var a=!0}}}}}}else return me.errors=[{instancePath:s,schemaPath:"#/type",
 keyword:"type",params:{type:"object"}}],!1;return me.errors=r,e===0}const He=Pe,Ie={$id:"velmo/camera-choice/1",oneOf:[{
 type:"object",properties:{device:{const:"simulated"},scene:{type:"string",maxLength:64}},required:["device","scene"],additionalProperties:!1},
 {type:"object",properties:{device:{const:"browser"},camera:{type:"object",properties:{id:{type:"string",maxLength:512},label:{
@@ -1057,10 +1059,10 @@ type:"string",maxLength:512}},required:["id","label"],additionalProperties:!1},s
 integer",minimum:16,maximum:16384},height:{type:"integer",minimum:16,maximum:16384}},required:["width","height"],additionalProperties:!1}},
 required:["device"],additionalProperties:!1}]};function Pe(t,{instancePath:s="",parentData:ye,parentDataProperty:he,rootData:de=t}={}){
 let r=null,e=0;const a=e;let S=!1,A=null;const F=e;if(e===F)if(t&&typeof t=="object"&&!Array.isArray(t)){let P;if(t.device===
-void 0&&(P="device")||t.scene===void 0&&(P="scene")){const B={instancePath:s,schemaPath:"#/oneOf/0/required",keyword:"re\
-quired",params:{missingProperty:P}};r===null?r=[B]:r.push(B),e++}else{const B=e;for(const m in t)if(!(m==="device"||m===
+void 0&&(P="device")||t.scene===void 0&&(P="scene")){const G={instancePath:s,schemaPath:"#/oneOf/0/required",keyword:"re\
+quired",params:{missingProperty:P}};r===null?r=[G]:r.push(G),e++}else{const G=e;for(const m in t)if(!(m==="device"||m===
 "scene")){const d={instancePath:s,schemaPath:"#/oneOf/0/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:m}};
-r===null?r=[d]:r.push(d),e++;break}if(B===e){if(t.device!==void 0){const m=e;if(t.device!=="simulated"){const d={instancePath:s+
+r===null?r=[d]:r.push(d),e++;break}if(G===e){if(t.device!==void 0){const m=e;if(t.device!=="simulated"){const d={instancePath:s+
 "/device",schemaPath:"#/oneOf/0/properties/device/const",keyword:"const",params:{allowedValue:"simulated"}};r===null?r=[
 d]:r.push(d),e++}var K=m===e}else var K=!0;if(K)if(t.scene!==void 0){let m=t.scene;const d=e;if(e===d)if(typeof m=="stri\
 ng"){if(oe(m)>64){const u={instancePath:s+"/scene",schemaPath:"#/oneOf/0/properties/scene/maxLength",keyword:"maxLength",
@@ -1068,43 +1070,43 @@ params:{limit:64}};r===null?r=[u]:r.push(u),e++}}else{const u={instancePath:s+"/
 scene/type",keyword:"type",params:{type:"string"}};r===null?r=[u]:r.push(u),e++}var K=d===e}else var K=!0}}}else{const P={
 instancePath:s,schemaPath:"#/oneOf/0/type",keyword:"type",params:{type:"object"}};r===null?r=[P]:r.push(P),e++}var M=F===
 e;M&&(S=!0,A=0);const b=e;if(e===b)if(t&&typeof t=="object"&&!Array.isArray(t)){let P;if(t.device===void 0&&(P="device")){
-const B={instancePath:s,schemaPath:"#/oneOf/1/required",keyword:"required",params:{missingProperty:P}};r===null?r=[B]:r.
-push(B),e++}else{const B=e;for(const m in t)if(!(m==="device"||m==="camera"||m==="size")){const d={instancePath:s,schemaPath:"\
+const G={instancePath:s,schemaPath:"#/oneOf/1/required",keyword:"required",params:{missingProperty:P}};r===null?r=[G]:r.
+push(G),e++}else{const G=e;for(const m in t)if(!(m==="device"||m==="camera"||m==="size")){const d={instancePath:s,schemaPath:"\
 #/oneOf/1/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:m}};r===null?r=[d]:r.push(d),e++;
-break}if(B===e){if(t.device!==void 0){const m=e;if(t.device!=="browser"){const d={instancePath:s+"/device",schemaPath:"#\
+break}if(G===e){if(t.device!==void 0){const m=e;if(t.device!=="browser"){const d={instancePath:s+"/device",schemaPath:"#\
 /oneOf/1/properties/device/const",keyword:"const",params:{allowedValue:"browser"}};r===null?r=[d]:r.push(d),e++}var _=m===
 e}else var _=!0;if(_){if(t.camera!==void 0){let m=t.camera;const d=e;if(e===d)if(m&&typeof m=="object"&&!Array.isArray(m)){
 let u;if(m.id===void 0&&(u="id")||m.label===void 0&&(u="label")){const V={instancePath:s+"/camera",schemaPath:"#/oneOf/1\
 /properties/camera/required",keyword:"required",params:{missingProperty:u}};r===null?r=[V]:r.push(V),e++}else{const V=e;
-for(const l in m)if(!(l==="id"||l==="label")){const N={instancePath:s+"/camera",schemaPath:"#/oneOf/1/properties/camera/\
-additionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}};r===null?r=[N]:r.push(N),e++;break}if(V===
-e){if(m.id!==void 0){let l=m.id;const N=e;if(e===N)if(typeof l=="string"){if(oe(l)>512){const T={instancePath:s+"/camera\
+for(const p in m)if(!(p==="id"||p==="label")){const N={instancePath:s+"/camera",schemaPath:"#/oneOf/1/properties/camera/\
+additionalProperties",keyword:"additionalProperties",params:{additionalProperty:p}};r===null?r=[N]:r.push(N),e++;break}if(V===
+e){if(m.id!==void 0){let p=m.id;const N=e;if(e===N)if(typeof p=="string"){if(oe(p)>512){const T={instancePath:s+"/camera\
 /id",schemaPath:"#/oneOf/1/properties/camera/properties/id/maxLength",keyword:"maxLength",params:{limit:512}};r===null?r=
 [T]:r.push(T),e++}}else{const T={instancePath:s+"/camera/id",schemaPath:"#/oneOf/1/properties/camera/properties/id/type",
-keyword:"type",params:{type:"string"}};r===null?r=[T]:r.push(T),e++}var J=N===e}else var J=!0;if(J)if(m.label!==void 0){
-let l=m.label;const N=e;if(e===N)if(typeof l=="string"){if(oe(l)>512){const R={instancePath:s+"/camera/label",schemaPath:"\
-#/oneOf/1/properties/camera/properties/label/maxLength",keyword:"maxLength",params:{limit:512}};r===null?r=[R]:r.push(R),
-e++}}else{const R={instancePath:s+"/camera/label",schemaPath:"#/oneOf/1/properties/camera/properties/label/type",keyword:"\
-type",params:{type:"string"}};r===null?r=[R]:r.push(R),e++}var J=N===e}else var J=!0}}}else{const u={instancePath:s+"/ca\
+keyword:"type",params:{type:"string"}};r===null?r=[T]:r.push(T),e++}var R=N===e}else var R=!0;if(R)if(m.label!==void 0){
+let p=m.label;const N=e;if(e===N)if(typeof p=="string"){if(oe(p)>512){const B={instancePath:s+"/camera/label",schemaPath:"\
+#/oneOf/1/properties/camera/properties/label/maxLength",keyword:"maxLength",params:{limit:512}};r===null?r=[B]:r.push(B),
+e++}}else{const B={instancePath:s+"/camera/label",schemaPath:"#/oneOf/1/properties/camera/properties/label/type",keyword:"\
+type",params:{type:"string"}};r===null?r=[B]:r.push(B),e++}var R=N===e}else var R=!0}}}else{const u={instancePath:s+"/ca\
 mera",schemaPath:"#/oneOf/1/properties/camera/type",keyword:"type",params:{type:"object"}};r===null?r=[u]:r.push(u),e++}
 var _=d===e}else var _=!0;if(_)if(t.size!==void 0){let m=t.size;const d=e;if(e===d)if(m&&typeof m=="object"&&!Array.isArray(
 m)){let u;if(m.width===void 0&&(u="width")||m.height===void 0&&(u="height")){const V={instancePath:s+"/size",schemaPath:"\
 #/oneOf/1/properties/size/required",keyword:"required",params:{missingProperty:u}};r===null?r=[V]:r.push(V),e++}else{const V=e;
-for(const l in m)if(!(l==="width"||l==="height")){const N={instancePath:s+"/size",schemaPath:"#/oneOf/1/properties/size/\
-additionalProperties",keyword:"additionalProperties",params:{additionalProperty:l}};r===null?r=[N]:r.push(N),e++;break}if(V===
-e){if(m.width!==void 0){let l=m.width;const N=e;if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(l))){const T={instancePath:s+
+for(const p in m)if(!(p==="width"||p==="height")){const N={instancePath:s+"/size",schemaPath:"#/oneOf/1/properties/size/\
+additionalProperties",keyword:"additionalProperties",params:{additionalProperty:p}};r===null?r=[N]:r.push(N),e++;break}if(V===
+e){if(m.width!==void 0){let p=m.width;const N=e;if(!(typeof p=="number"&&!(p%1)&&!isNaN(p)&&isFinite(p))){const T={instancePath:s+
 "/size/width",schemaPath:"#/oneOf/1/properties/size/properties/width/type",keyword:"type",params:{type:"integer"}};r===null?
-r=[T]:r.push(T),e++}if(e===N&&typeof l=="number"&&isFinite(l)){if(l>16384||isNaN(l)){const T={instancePath:s+"/size/widt\
+r=[T]:r.push(T),e++}if(e===N&&typeof p=="number"&&isFinite(p)){if(p>16384||isNaN(p)){const T={instancePath:s+"/size/widt\
 h",schemaPath:"#/oneOf/1/properties/size/properties/width/maximum",keyword:"maximum",params:{comparison:"<=",limit:16384}};
-r===null?r=[T]:r.push(T),e++}else if(l<16||isNaN(l)){const T={instancePath:s+"/size/width",schemaPath:"#/oneOf/1/propert\
+r===null?r=[T]:r.push(T),e++}else if(p<16||isNaN(p)){const T={instancePath:s+"/size/width",schemaPath:"#/oneOf/1/propert\
 ies/size/properties/width/minimum",keyword:"minimum",params:{comparison:">=",limit:16}};r===null?r=[T]:r.push(T),e++}}var w=N===
-e}else var w=!0;if(w)if(m.height!==void 0){let l=m.height;const N=e;if(!(typeof l=="number"&&!(l%1)&&!isNaN(l)&&isFinite(
-l))){const R={instancePath:s+"/size/height",schemaPath:"#/oneOf/1/properties/size/properties/height/type",keyword:"type",
-params:{type:"integer"}};r===null?r=[R]:r.push(R),e++}if(e===N&&typeof l=="number"&&isFinite(l)){if(l>16384||isNaN(l)){const R={
+e}else var w=!0;if(w)if(m.height!==void 0){let p=m.height;const N=e;if(!(typeof p=="number"&&!(p%1)&&!isNaN(p)&&isFinite(
+p))){const B={instancePath:s+"/size/height",schemaPath:"#/oneOf/1/properties/size/properties/height/type",keyword:"type",
+params:{type:"integer"}};r===null?r=[B]:r.push(B),e++}if(e===N&&typeof p=="number"&&isFinite(p)){if(p>16384||isNaN(p)){const B={
 instancePath:s+"/size/height",schemaPath:"#/oneOf/1/properties/size/properties/height/maximum",keyword:"maximum",params:{
-comparison:"<=",limit:16384}};r===null?r=[R]:r.push(R),e++}else if(l<16||isNaN(l)){const R={instancePath:s+"/size/height",
+comparison:"<=",limit:16384}};r===null?r=[B]:r.push(B),e++}else if(p<16||isNaN(p)){const B={instancePath:s+"/size/height",
 schemaPath:"#/oneOf/1/properties/size/properties/height/minimum",keyword:"minimum",params:{comparison:">=",limit:16}};r===
-null?r=[R]:r.push(R),e++}}var w=N===e}else var w=!0}}}else{const u={instancePath:s+"/size",schemaPath:"#/oneOf/1/propert\
+null?r=[B]:r.push(B),e++}}var w=N===e}else var w=!0}}}else{const u={instancePath:s+"/size",schemaPath:"#/oneOf/1/propert\
 ies/size/type",keyword:"type",params:{type:"object"}};r===null?r=[u]:r.push(u),e++}var _=d===e}else var _=!0}}}}else{const P={
 instancePath:s,schemaPath:"#/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[P]:r.push(P),e++}var M=b===
 e;if(M&&S?(S=!1,A=[A,1]):M&&(S=!0,A=1),S)e=a,r!==null&&(a?r.length=a:r=null);else{const P={instancePath:s,schemaPath:"#/\
@@ -1131,15 +1133,15 @@ b)){let w;if(b.quarters===void 0&&(w="quarters")||b.tilt===void 0&&(w="tilt")||b
 [{instancePath:s+"/reframe",schemaPath:"#/properties/reframe/required",keyword:"required",params:{missingProperty:w}}],!1;
 {const M=e;for(const P in b)if(!(P==="quarters"||P==="tilt"||P==="crop")){return te.errors=[{instancePath:s+"/reframe",schemaPath:"\
 #/properties/reframe/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:P}}],!1;break}if(M===
-e){if(b.quarters!==void 0){let P=b.quarters;const B=e;if(!(P===0||P===1||P===2||P===3))return te.errors=[{instancePath:s+
+e){if(b.quarters!==void 0){let P=b.quarters;const G=e;if(!(P===0||P===1||P===2||P===3))return te.errors=[{instancePath:s+
 "/reframe/quarters",schemaPath:"#/properties/reframe/properties/quarters/enum",keyword:"enum",params:{allowedValues:Ne.properties.
-reframe.properties.quarters.enum}}],!1;var S=B===e}else var S=!0;if(S){if(b.tilt!==void 0){let P=b.tilt;const B=e;if(!(typeof P==
+reframe.properties.quarters.enum}}],!1;var S=G===e}else var S=!0;if(S){if(b.tilt!==void 0){let P=b.tilt;const G=e;if(!(typeof P==
 "number"&&!(P%1)&&!isNaN(P)&&isFinite(P)))return te.errors=[{instancePath:s+"/reframe/tilt",schemaPath:"#/properties/ref\
-rame/properties/tilt/type",keyword:"type",params:{type:"integer"}}],!1;if(e===B&&typeof P=="number"&&isFinite(P)){if(P>450||
+rame/properties/tilt/type",keyword:"type",params:{type:"integer"}}],!1;if(e===G&&typeof P=="number"&&isFinite(P)){if(P>450||
 isNaN(P))return te.errors=[{instancePath:s+"/reframe/tilt",schemaPath:"#/properties/reframe/properties/tilt/maximum",keyword:"\
 maximum",params:{comparison:"<=",limit:450}}],!1;if(P<-450||isNaN(P))return te.errors=[{instancePath:s+"/reframe/tilt",schemaPath:"\
-#/properties/reframe/properties/tilt/minimum",keyword:"minimum",params:{comparison:">=",limit:-450}}],!1}var S=B===e}else
-var S=!0;if(S)if(b.crop!==void 0){let P=b.crop;const B=e;if(e===B)if(P&&typeof P=="object"&&!Array.isArray(P)){let d;if(P.
+#/properties/reframe/properties/tilt/minimum",keyword:"minimum",params:{comparison:">=",limit:-450}}],!1}var S=G===e}else
+var S=!0;if(S)if(b.crop!==void 0){let P=b.crop;const G=e;if(e===G)if(P&&typeof P=="object"&&!Array.isArray(P)){let d;if(P.
 x===void 0&&(d="x")||P.y===void 0&&(d="y")||P.width===void 0&&(d="width")||P.height===void 0&&(d="height"))return te.errors=
 [{instancePath:s+"/reframe/crop",schemaPath:"#/properties/reframe/properties/crop/required",keyword:"required",params:{missingProperty:d}}],
 !1;{const H=e;for(const u in P)if(!(u==="x"||u==="y"||u==="width"||u==="height")){return te.errors=[{instancePath:s+"/re\
@@ -1168,7 +1170,7 @@ me/crop/height",schemaPath:"#/properties/reframe/properties/crop/properties/heig
 >=",limit:.001}}],!1}else return te.errors=[{instancePath:s+"/reframe/crop/height",schemaPath:"#/properties/reframe/prop\
 erties/crop/properties/height/type",keyword:"type",params:{type:"number"}}],!1;var A=V===e}else var A=!0}}}}}else return te.
 errors=[{instancePath:s+"/reframe/crop",schemaPath:"#/properties/reframe/properties/crop/type",keyword:"type",params:{type:"\
-object"}}],!1;var S=B===e}else var S=!0}}}}else return te.errors=[{instancePath:s+"/reframe",schemaPath:"#/properties/re\
+object"}}],!1;var S=G===e}else var S=!0}}}}else return te.errors=[{instancePath:s+"/reframe",schemaPath:"#/properties/re\
 frame/type",keyword:"type",params:{type:"object"}}],!1;var a=_===e}else var a=!0}}}}}else return te.errors=[{instancePath:s,
 schemaPath:"#/type",keyword:"type",params:{type:"object"}}],!1;return te.errors=r,e===0}const Ue=fe,$e={$id:"velmo/roll/\
 1",type:"object",properties:{version:{const:1},id:{type:"string",minLength:1,maxLength:200},name:{type:"string",minLength:1,
@@ -1223,9 +1225,9 @@ required:["version","id","name","parts","settings","monitors"],additionalPropert
 e=0;if(e===0)if(t&&typeof t=="object"&&!Array.isArray(t)){let _;if(t.version===void 0&&(_="version")||t.id===void 0&&(_=
 "id")||t.name===void 0&&(_="name")||t.parts===void 0&&(_="parts")||t.settings===void 0&&(_="settings")||t.monitors===void 0&&
 (_="monitors"))return ee.errors=[{instancePath:s,schemaPath:"#/required",keyword:"required",params:{missingProperty:_}}],
-!1;{const J=e;for(const w in t)if(!(w==="version"||w==="id"||w==="name"||w==="parts"||w==="settings"||w==="monitors")){return ee.
+!1;{const R=e;for(const w in t)if(!(w==="version"||w==="id"||w==="name"||w==="parts"||w==="settings"||w==="monitors")){return ee.
 errors=[{instancePath:s,schemaPath:"#/additionalProperties",keyword:"additionalProperties",params:{additionalProperty:w}}],
-!1;break}if(J===e){if(t.version!==void 0){const w=e;if(t.version!==1)return ee.errors=[{instancePath:s+"/version",schemaPath:"\
+!1;break}if(R===e){if(t.version!==void 0){const w=e;if(t.version!==1)return ee.errors=[{instancePath:s+"/version",schemaPath:"\
 #/properties/version/const",keyword:"const",params:{allowedValue:1}}],!1;var a=w===e}else var a=!0;if(a){if(t.id!==void 0){
 let w=t.id;const M=e;if(e===M)if(typeof w=="string"){if(!qe.test(w))return ee.errors=[{instancePath:s+"/id",schemaPath:"\
 #/properties/id/pattern",keyword:"pattern",params:{pattern:"^[a-z0-9-]{1,40}$"}}],!1}else return ee.errors=[{instancePath:s+
@@ -1237,7 +1239,7 @@ me",schemaPath:"#/properties/name/maxLength",keyword:"maxLength",params:{limit:4
 errors=[{instancePath:s+"/name",schemaPath:"#/properties/name/type",keyword:"type",params:{type:"string"}}],!1;var a=M===
 e}else var a=!0;if(a){if(t.parts!==void 0){let w=t.parts;const M=e;if(e===M)if(Array.isArray(w)){if(w.length<1)return ee.
 errors=[{instancePath:s+"/parts",schemaPath:"#/properties/parts/minItems",keyword:"minItems",params:{limit:1}}],!1;{var S=!0;
-const B=w.length;for(let m=0;m<B;m++){let d=w[m];const H=e;if(!(d==="exposure"||d==="focus"||d==="white"||d==="rig"||d===
+const G=w.length;for(let m=0;m<G;m++){let d=w[m];const H=e;if(!(d==="exposure"||d==="focus"||d==="white"||d==="rig"||d===
 "files"||d==="series"||d==="marks"))return ee.errors=[{instancePath:s+"/parts/"+m,schemaPath:"#/properties/parts/items/e\
 num",keyword:"enum",params:{allowedValues:ce.properties.parts.items.enum}}],!1;var S=H===e;if(!S)break}if(S){let m=w.length,
 d;if(m>1){e:for(;m--;)for(d=m;d--;)if(Oe(w[m],w[d])){return ee.errors=[{instancePath:s+"/parts",schemaPath:"#/properties\
@@ -1245,12 +1247,12 @@ d;if(m>1){e:for(;m--;)for(d=m;d--;)if(Oe(w[m],w[d])){return ee.errors=[{instance
 ts",schemaPath:"#/properties/parts/type",keyword:"type",params:{type:"array"}}],!1;var a=M===e}else var a=!0;if(a){if(t.
 settings!==void 0){const w=e;U(t.settings,{instancePath:s+"/settings",parentData:t,parentDataProperty:"settings",rootData:de})||
 (r=r===null?U.errors:r.concat(U.errors),e=r.length);var a=w===e}else var a=!0;if(a)if(t.monitors!==void 0){let w=t.monitors;
-const M=e;if(e===M)if(w&&typeof w=="object"&&!Array.isArray(w)){let B;if(w.over===void 0&&(B="over")||w.overColour===void 0&&
-(B="overColour")||w.under===void 0&&(B="under")||w.zebra===void 0&&(B="zebra")||w.toneClicks===void 0&&(B="toneClicks")||
-w.rawHistogram===void 0&&(B="rawHistogram")||w.logHeight===void 0&&(B="logHeight")||w.pictureHistogram===void 0&&(B="pic\
-tureHistogram")||w.allowedShare===void 0&&(B="allowedShare")||w.peaking===void 0&&(B="peaking")||w.peakingStrength===void 0&&
-(B="peakingStrength")||w.peakingColour===void 0&&(B="peakingColour"))return ee.errors=[{instancePath:s+"/monitors",schemaPath:"\
-#/properties/monitors/required",keyword:"required",params:{missingProperty:B}}],!1;{const m=e;for(const d in w)if(!we.call(
+const M=e;if(e===M)if(w&&typeof w=="object"&&!Array.isArray(w)){let G;if(w.over===void 0&&(G="over")||w.overColour===void 0&&
+(G="overColour")||w.under===void 0&&(G="under")||w.zebra===void 0&&(G="zebra")||w.toneClicks===void 0&&(G="toneClicks")||
+w.rawHistogram===void 0&&(G="rawHistogram")||w.logHeight===void 0&&(G="logHeight")||w.pictureHistogram===void 0&&(G="pic\
+tureHistogram")||w.allowedShare===void 0&&(G="allowedShare")||w.peaking===void 0&&(G="peaking")||w.peakingStrength===void 0&&
+(G="peakingStrength")||w.peakingColour===void 0&&(G="peakingColour"))return ee.errors=[{instancePath:s+"/monitors",schemaPath:"\
+#/properties/monitors/required",keyword:"required",params:{missingProperty:G}}],!1;{const m=e;for(const d in w)if(!we.call(
 ce.properties.monitors.properties,d)){return ee.errors=[{instancePath:s+"/monitors",schemaPath:"#/properties/monitors/ad\
 ditionalProperties",keyword:"additionalProperties",params:{additionalProperty:d}}],!1;break}if(m===e){if(w.over!==void 0){
 let d=w.over;const H=e;if(!(d==="any"||d==="red"||d==="green"||d==="blue"||d==="off"))return ee.errors=[{instancePath:s+
@@ -1260,11 +1262,11 @@ if(!(d==="pink"||d==="white"||d==="black"))return ee.errors=[{instancePath:s+"/m
 ties/monitors/properties/overColour/enum",keyword:"enum",params:{allowedValues:ce.properties.monitors.properties.overColour.
 enum}}],!1;var A=H===e}else var A=!0;if(A){if(w.under!==void 0){const d=e;if(typeof w.under!="boolean")return ee.errors=
 [{instancePath:s+"/monitors/under",schemaPath:"#/properties/monitors/properties/under/type",keyword:"type",params:{type:"\
-boolean"}}],!1;var A=d===e}else var A=!0;if(A){if(w.zebra!==void 0){let d=w.zebra;const H=e,u=e;let V=!1,l=null;const N=e;
-if(d!==null){const G={instancePath:s+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/0/type",
-keyword:"type",params:{type:"null"}};r===null?r=[G]:r.push(G),e++}var K=N===e;K&&(V=!0,l=0);const T=e;if(e===T)if(d&&typeof d==
-"object"&&!Array.isArray(d)){let G;if(d.on===void 0&&(G="on")||d.clicksUnder===void 0&&(G="clicksUnder")){const se={instancePath:s+
-"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/required",keyword:"required",params:{missingProperty:G}};
+boolean"}}],!1;var A=d===e}else var A=!0;if(A){if(w.zebra!==void 0){let d=w.zebra;const H=e,u=e;let V=!1,p=null;const N=e;
+if(d!==null){const J={instancePath:s+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/0/type",
+keyword:"type",params:{type:"null"}};r===null?r=[J]:r.push(J),e++}var K=N===e;K&&(V=!0,p=0);const T=e;if(e===T)if(d&&typeof d==
+"object"&&!Array.isArray(d)){let J;if(d.on===void 0&&(J="on")||d.clicksUnder===void 0&&(J="clicksUnder")){const se={instancePath:s+
+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/required",keyword:"required",params:{missingProperty:J}};
 r===null?r=[se]:r.push(se),e++}else{const se=e;for(const I in d)if(!(I==="on"||I==="clicksUnder")){const re={instancePath:s+
 "/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/1/additionalProperties",keyword:"additionalPr\
 operties",params:{additionalProperty:I}};r===null?r=[re]:r.push(re),e++;break}if(se===e){if(d.on!==void 0){const I=e;if(d.
@@ -1277,9 +1279,9 @@ isFinite(I)){if(I>9||isNaN(I)){const j={instancePath:s+"/monitors/zebra/clicksUn
 roperties/zebra/oneOf/1/properties/clicksUnder/maximum",keyword:"maximum",params:{comparison:"<=",limit:9}};r===null?r=[
 j]:r.push(j),e++}else if(I<0||isNaN(I)){const j={instancePath:s+"/monitors/zebra/clicksUnder",schemaPath:"#/properties/m\
 onitors/properties/zebra/oneOf/1/properties/clicksUnder/minimum",keyword:"minimum",params:{comparison:">=",limit:0}};r===
-null?r=[j]:r.push(j),e++}}var F=re===e}else var F=!0}}}else{const G={instancePath:s+"/monitors/zebra",schemaPath:"#/prop\
-erties/monitors/properties/zebra/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[G]:r.push(G),e++}var K=T===
-e;if(K&&V)V=!1,l=[l,1];else{K&&(V=!0,l=1);const G=e;if(e===G)if(d&&typeof d=="object"&&!Array.isArray(d)){let I;if(d.on===
+null?r=[j]:r.push(j),e++}}var F=re===e}else var F=!0}}}else{const J={instancePath:s+"/monitors/zebra",schemaPath:"#/prop\
+erties/monitors/properties/zebra/oneOf/1/type",keyword:"type",params:{type:"object"}};r===null?r=[J]:r.push(J),e++}var K=T===
+e;if(K&&V)V=!1,p=[p,1];else{K&&(V=!0,p=1);const J=e;if(e===J)if(d&&typeof d=="object"&&!Array.isArray(d)){let I;if(d.on===
 void 0&&(I="on")||d.percent===void 0&&(I="percent")){const re={instancePath:s+"/monitors/zebra",schemaPath:"#/properties\
 /monitors/properties/zebra/oneOf/2/required",keyword:"required",params:{missingProperty:I}};r===null?r=[re]:r.push(re),e++}else{
 const re=e;for(const n in d)if(!(n==="on"||n==="percent")){const j={instancePath:s+"/monitors/zebra",schemaPath:"#/prope\
@@ -1295,9 +1297,9 @@ comparison:"<=",limit:109}};r===null?r=[v]:r.push(v),e++}else if(n<70||isNaN(n))
 a/percent",schemaPath:"#/properties/monitors/properties/zebra/oneOf/2/properties/percent/minimum",keyword:"minimum",params:{
 comparison:">=",limit:70}};r===null?r=[v]:r.push(v),e++}}var b=j===e}else var b=!0}}}else{const I={instancePath:s+"/moni\
 tors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf/2/type",keyword:"type",params:{type:"object"}};r===
-null?r=[I]:r.push(I),e++}var K=G===e;K&&V?(V=!1,l=[l,2]):K&&(V=!0,l=2)}if(V)e=u,r!==null&&(u?r.length=u:r=null);else{const G={
-instancePath:s+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf",keyword:"oneOf",params:{passingSchemas:l}};
-return r===null?r=[G]:r.push(G),e++,ee.errors=r,!1}var A=H===e}else var A=!0;if(A){if(w.toneClicks!==void 0){let d=w.toneClicks;
+null?r=[I]:r.push(I),e++}var K=J===e;K&&V?(V=!1,p=[p,2]):K&&(V=!0,p=2)}if(V)e=u,r!==null&&(u?r.length=u:r=null);else{const J={
+instancePath:s+"/monitors/zebra",schemaPath:"#/properties/monitors/properties/zebra/oneOf",keyword:"oneOf",params:{passingSchemas:p}};
+return r===null?r=[J]:r.push(J),e++,ee.errors=r,!1}var A=H===e}else var A=!0;if(A){if(w.toneClicks!==void 0){let d=w.toneClicks;
 const H=e;if(!(typeof d=="number"&&!(d%1)&&!isNaN(d)&&isFinite(d))&&d!==null)return ee.errors=[{instancePath:s+"/monitor\
 s/toneClicks",schemaPath:"#/properties/monitors/properties/toneClicks/type",keyword:"type",params:{type:ce.properties.monitors.
 properties.toneClicks.type}}],!1;if(e===H&&typeof d=="number"&&isFinite(d)){if(d>9||isNaN(d))return ee.errors=[{instancePath:s+

@@ -96,7 +96,7 @@ const styles = StyleSheet.create({
   failed: { borderLeftWidth: 5, borderLeftColor: COLOUR.clipped },
   text: {
     fontFamily: FONT.regular,
-    fontSize: typePx(13),
+    fontSize: 13,
     color: COLOUR.lightSoft,
     textAlign: 'center',
   },

@@ -24,7 +24,7 @@ export interface FieldMeasures {
 const STATUS = 44;
 const GAP = 6;
 /** Room for three lines of an answer in the verdict's place, in usual type and in larger. */
-const VERDICT = { usual: 48, large: 54 } as const;
+const VERDICT = { usual: 48, large: 56 } as const;
 /** Every camera has the five: what it keeps to itself is said in a tape's place. */
 const TAPES = 5;
 /** Below this height everything is as low as a finger allows. */
