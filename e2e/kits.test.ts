@@ -128,7 +128,6 @@ test('a kit is saved, applied, taken back, changed, ordered, deleted, saved as a
   await page.focus(slider('ISO'));
   await page.keyboard.press('ArrowLeft');
   await until(() => valueText(page, 'ISO'), /, set/);
-  const iso = await valueText(page, 'ISO');
   await page.keyboard.press('t');
   await saveKit(page, 'Jars');
   await page.reload();
@@ -175,7 +174,6 @@ test('a kit is saved, applied, taken back, changed, ordered, deleted, saved as a
   writeFileSync(join(folder, 'other.json'), '{"presets": [{"exposure": 1}]}');
   await offer(page, join(folder, 'other.json'));
   await until(() => pageText(page), /other\.json holds no kits of Velmo: nothing was taken/);
-  expect(iso).toMatch(/set/);
 });
 
 test('on a wide screen the drawer stays beside the tapes, and says the whole of what was done', async () => {

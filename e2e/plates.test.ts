@@ -151,4 +151,8 @@ test('frames left, a battery that runs out and whether storage is kept can be se
     battery.dispatchEvent(new Event('chargingchange'));
   });
   await until(files, /DNG salt-works/);
+  // A wide screen has room for all of it.
+  await page.keyboard.press('Escape');
+  await page.setViewport({ ...WIDE, deviceScaleFactor: 1 });
+  await until(files, /salt-works · battery 12 %, charging · storage kept/);
 });

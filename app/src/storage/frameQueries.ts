@@ -11,6 +11,7 @@ import type { NewestFrames } from './frameLists';
 import { findFrame, listSeries, newestFrames, onOthersChanged, removeFrames } from './frames';
 import type { ListedFrame } from './madeFrame';
 import { storeUnsaved } from './unsaved';
+import { KEPT_KEY } from './storageKept';
 
 /** Enough for a row in Field, where a series stands as one. */
 export const NEWEST = 24;
@@ -73,6 +74,7 @@ function addFrame(client: QueryClient, frame: ListedFrame): void {
   if (frame.record.series) void client.invalidateQueries({ queryKey: ['frames', 'series'] });
   void client.invalidateQueries({ queryKey: ROLLS_KEY });
   void client.invalidateQueries({ queryKey: roomQuery.queryKey });
+  void client.invalidateQueries({ queryKey: KEPT_KEY });
 }
 
 /** Tells every list that a frame was added. */

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 
-const KEPT_KEY = ['storage', 'kept'];
+/** Asked anew with each frame stored: the browser is asked for the promise with the first. */
+export const KEPT_KEY = ['storage', 'kept'];
 
 /** Whether the browser has promised not to clear this site's storage by itself; null: it does not tell. */
 export const useStorageKept = () =>

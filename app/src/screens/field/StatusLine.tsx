@@ -8,6 +8,7 @@ import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { cropWords } from '../../instruments/tapeScale';
 import { useRoom } from '../../storage/frameQueries';
 import { useStore } from '../../state/store';
+import { useStorageKept } from '../../storage/storageKept';
 import { currentRollStore } from '../../storage/rolls/currentRoll';
 import { toggleLock } from './session/fieldSession';
 import { fieldStore, readingsStore, toggleSheet, type FieldState } from './session/fieldState';
@@ -124,16 +125,33 @@ const MANY_LEFT = 100;
 const NARROW_PX = 360;
 const LETTER_PX = 8;
 
+/** From this width on the line has room for all of it. */
+const WIDE_PX = 900;
+
+/** Battery and storage, where there is room for them; of a narrow line a battery that runs out. */
+function useStateWords(width: number): readonly string[] {
+  const battery = useStore(batteryStore, (b) => b);
+  const { data: kept } = useStorageKept();
+  useEffect(watchBattery, []);
+  if (width < WIDE_PX) return [];
+  return [
+    battery ? batteryWords(battery) : '',
+    kept ? 'storage kept' : kept === false ? 'storage may be cleared' : '',
+  ].filter(Boolean);
+}
+
 /** What is written, into which roll, how many more there is room for; a battery that runs out. */
 function FilesPart() {
   const { data: room } = useRoom();
   const kind = useStore(fieldStore, filesTop);
   const roll = useStore(currentRollStore, ({ name }) => name);
-  const isNarrow = useScreenRoom().width < NARROW_PX + LETTER_PX * kind.length;
+  const { width } = useScreenRoom();
+  const isNarrow = width < NARROW_PX + LETTER_PX * kind.length;
+  const state = useStateWords(width);
   const low = useStore(batteryStore, (battery) =>
     battery && isLow(battery) ? batteryWords(battery) : null,
   );
-  useEffect(watchBattery, []);
+  const first = state.length === 0 && low ? low : shortened(roll);
   const few = useStore(fieldStore, ({ settings, capabilities }) => {
     const left = capabilities ? framesLeft(settings, capabilities, room ?? null) : null;
     if (left === null || (isNarrow && left >= MANY_LEFT)) return '';
@@ -142,7 +160,7 @@ function FilesPart() {
   return (
     <Part
       top={`${kind}${few}`}
-      below={`${low ?? shortened(roll)} ▾`}
+      below={`${[first, ...state].join(' · ')} ▾`}
       name="Files and roll"
       sheet="files"
     />
