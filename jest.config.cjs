@@ -65,7 +65,12 @@ module.exports = {
     node('core'),
     node('server'),
     node('tools'),
-    { ...node('e2e'), testMatch: ['<rootDir>/**/*.test.ts'] },
+    {
+      ...node('e2e'),
+      testMatch: ['<rootDir>/**/*.test.ts'],
+      globalSetup: `${__dirname}/e2e/servedOnce.ts`,
+      globalTeardown: `${__dirname}/e2e/servedNoMore.ts`,
+    },
     {
       ...expoPreset,
       displayName: 'app',

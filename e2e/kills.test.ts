@@ -111,10 +111,10 @@ async function untilMade(page: Page, share: number): Promise<void> {
   );
 }
 
-const CAPTURES = 20;
-const DELETIONS = 8;
+const CAPTURES = 14;
+const DELETIONS = 6;
 
-test('20 captures and 8 deletions: none half done, none lost that had been shown', async () => {
+test('14 captures and 6 deletions: none half done, none lost that had been shown', async () => {
   let shown = new Set<string>();
   for (let n = 0; n < CAPTURES; n++) {
     const page = await sweptPage(browser, SMALL_DNG);

@@ -1,19 +1,12 @@
 import type { Browser, Page } from 'puppeteer-core';
-import { launch, openField, PHONE, serve, type Served } from './browser';
+import { launch, openField, PHONE } from './browser';
 
-/** The built app, served while the tests of a file run. */
-export function servedApp(): { readonly url: string } {
-  let app: Served;
-  beforeAll(async () => {
-    app = await serve();
-  });
-  afterAll(() => app?.stop());
-  return {
-    get url() {
-      return app.url;
-    },
-  };
-}
+/** The built app, as it is served to all suites. One that stops its server has a server of its own. */
+export const servedApp = (): { readonly url: string } => ({
+  get url() {
+    return process.env.VELMO_SERVED!;
+  },
+});
 
 /** The app and a browser: one for all tests of a file, or for each a new one that remembers nothing. */
 export function fieldSuite(browsers: 'shared' | 'each' = 'shared') {

@@ -1,5 +1,5 @@
 import { EXPOSE } from '../browser';
-import { everyEngine } from './engineSuite';
+import { otherEngines } from './engineSuite';
 import {
   fieldReadyIn,
   openFieldIn,
@@ -12,7 +12,7 @@ import {
 
 jest.setTimeout(180_000);
 
-everyEngine(({ tab, url, test }) => {
+otherEngines(({ tab, url, test }) => {
   test('merges a bracket taken in Field into a frame of its own', async () => {
     await openFieldIn(
       tab(),

@@ -34,10 +34,20 @@ interface Given {
   test(name: string, work: () => Promise<void>): void;
 }
 
-/** Tests that run in every engine: each with a browser of its own for all of them. */
-export function everyEngine(tests: (given: Given) => void): void {
+/** Tests that run in every engine. */
+export const everyEngine = (tests: (given: Given) => void): void => inEngines(ENGINES, tests);
+
+/** Tests that run in the others than Chromium: suites of its own drive the same there. */
+export const otherEngines = (tests: (given: Given) => void): void =>
+  inEngines(
+    ENGINES.filter((engine) => engine !== 'chromium'),
+    tests,
+  );
+
+/** Each engine with a browser of its own for all tests. */
+function inEngines(engines: readonly Engine[], tests: (given: Given) => void): void {
   const app = servedApp();
-  describe.each(ENGINES)('in %s', (engine) => {
+  describe.each(engines)('in %s', (engine) => {
     let tab: Tab;
     beforeAll(async () => {
       tab = await openTab(engine);

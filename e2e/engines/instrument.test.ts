@@ -2,7 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { NIGHT_LUMINANCE } from '../../app/src/theme/plates/night';
 import { brightestOf } from '../brightest';
 import { EXPOSE, LAST_FRAME, PHONE, slider, until, WIDE, WINDOW } from '../browser';
-import { everyEngine } from './engineSuite';
+import { otherEngines } from './engineSuite';
 import {
   boxOf,
   dragOn,
@@ -37,7 +37,7 @@ const SHEETS = [
   ['j', /hyperfocal/i],
 ] as const;
 
-everyEngine(({ tab, url, test }) => {
+otherEngines(({ tab, url, test }) => {
   test('opens on the simulated camera: a picture, sharp at the end, a ladder that reads it', async () => {
     await openFieldIn(tab(), url(), 'scene=test-wall&mp=3');
     await refinedIn(tab());

@@ -114,7 +114,8 @@ async function lightSeen(
   capabilities: CameraCapabilities,
 ): Promise<LightSeen> {
   const readings = await readingsWith(fieldStore.get().applied);
-  const seen = point.asksCoverage ? await seenCoverage(SHADOW_SNR) : null;
+  // A camera that holds next to nothing cannot be covered: the bracket stays as it usually is.
+  const seen = point.asksCoverage ? await seenCoverage(SHADOW_SNR).catch(() => null) : null;
   return {
     lightClicks: readings?.lightClicks ?? null,
     white: readings?.white ?? null,

@@ -1,0 +1,4 @@
+/** After all suites. */
+export default function end(): void {
+  globalThis.servedOnce?.stop();
+}
