@@ -128,8 +128,8 @@ const OLD_VERSIONS: readonly unknown[] = [1, 2, 3, 4, 5, 6];
 
 /**
  * Version 1 knew neither monitors nor names, version 2 nothing of focus, version 3 no delay,
- * version 4 no light computed ahead, version 6 no aids and nothing of the screen; up to version 5 the roll's name was among
- * the names.
+ * version 4 no light computed ahead, version 6 no aids and nothing of the screen; up to version 5
+ * the roll's name was among the names.
  */
 function migrated(value: unknown): unknown {
   if (typeof value !== 'object' || value === null) return value;

@@ -3,7 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 /** Asked anew with each frame stored: the browser is asked for the promise with the first. */
 export const KEPT_KEY = ['storage', 'kept'];
 
-/** Whether the browser has promised not to clear this site's storage by itself; null: it does not tell. */
+/** Whether the browser has promised to keep this site's storage; null: it does not tell. */
 export const useStorageKept = () =>
   useQuery({
     queryKey: KEPT_KEY,

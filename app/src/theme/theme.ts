@@ -1,4 +1,7 @@
-/** Colours of the graphite plate, and of what others do not change. Neutral greys (r = g = b) near the Window, so that nothing leans on the picture. */
+/**
+ * Colours of the graphite plate, and of what others do not change. Neutral greys (r = g = b) near
+ * the Window, so that nothing leans on the picture.
+ */
 const GRAPHITE = {
   body: '#1f1f1f',
   panel: '#2a2a2a',
@@ -31,7 +34,7 @@ export const COLOUR = Object.fromEntries(
   COLOUR_NAMES.map((name) => [name, `var(${variableOf(name)}, ${GRAPHITE[name]})`]),
 ) as Readonly<Record<ColourName, string>>;
 
-/** A colour of the plate in use as it is now, for what is drawn by hand: canvases know no variables. */
+/** A colour of the plate in use as it is now, for canvases: they know no variables. */
 export const drawnColour = (name: ColourName): string =>
   document.documentElement.style.getPropertyValue(variableOf(name)) || GRAPHITE[name];
 

@@ -205,9 +205,10 @@ function useUnmeant(): { readonly findings: readonly Finding[]; readonly fine: s
 /** The verdict of Field. */
 export function FieldVerdict({ height }: { height: number }) {
   const { findings, fine } = useUnmeant();
+  const isLeft = useHand() === 'left';
   const refused = useStore(fieldStore, (s) => s.phase === 'refused');
   return (
-    <View style={[styles.verdict, useHand() === 'left' && styles.reversed]}>
+    <View style={[styles.verdict, isLeft && styles.reversed]}>
       <View style={styles.line}>
         <Verdict
           height={height}

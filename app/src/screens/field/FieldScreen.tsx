@@ -213,12 +213,13 @@ function useWillWords(): string {
 
 function BottomBar({ height }: { height: number }) {
   const will = useWillWords();
+  const isLeft = useHand() === 'left';
   const pending = useStore(fieldStore, (s) => s.pending);
   const progress = useStore(fieldStore, (s) => s.progress);
   const ready = useStore(fieldStore, (s) => s.phase === 'ready');
   const bursts = useStore(fieldStore, (s) => s.settings.series.kind === 'burst');
   return (
-    <View style={[styles.bottom, useHand() === 'left' && styles.reversed]}>
+    <View style={[styles.bottom, isLeft && styles.reversed]}>
       <LastFrame size={height} />
       <ExposeBar
         height={height}

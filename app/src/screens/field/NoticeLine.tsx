@@ -12,8 +12,8 @@ const dismiss = (): void => fieldStore.update((s) => ({ ...s, notice: null }));
 const PASSING_LINES = 3;
 
 /**
- * In the verdict's place, so far within its column: what went wrong and what to do; and frames that could not be stored, for as long as there are
- * any.
+ * What went wrong and what to do, in the verdict's place; and frames that could not be stored, for
+ * as long as there are any.
  */
 export function NoticeLine({ inset, height }: { inset: number; height: number }) {
   const router = useRouter();

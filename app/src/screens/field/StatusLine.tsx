@@ -10,6 +10,7 @@ import { useRoom } from '../../storage/frameQueries';
 import { useStore } from '../../state/store';
 import { useStorageKept } from '../../storage/storageKept';
 import { currentRollStore } from '../../storage/rolls/currentRoll';
+import { WIDE_PX } from './layout';
 import { toggleLock } from './session/fieldSession';
 import { fieldStore, readingsStore, toggleSheet, type FieldState } from './session/fieldState';
 import { FILE_WORDS, framesLeft, leftDigits, writtenKind } from './words/fileWords';
@@ -124,9 +125,6 @@ const MANY_LEFT = 100;
 /** Narrower than this, a place's name needs the line more: so much for each letter of the files. */
 const NARROW_PX = 360;
 const LETTER_PX = 8;
-
-/** From this width on the line has room for all of it. */
-const WIDE_PX = 900;
 
 /** Battery and storage, where there is room for them; of a narrow line a battery that runs out. */
 function useStateWords(width: number): readonly string[] {

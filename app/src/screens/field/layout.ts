@@ -46,6 +46,9 @@ const TIGHT: Omit<Heights, 'verdict'> = { tape: 44, bar: 44, gap: 3 };
 const controlsHeight = ({ verdict, tape, bar, gap }: Heights): number =>
   verdict + TAPES * (tape + gap) + bar + 3 * gap;
 
+/** From this width on picture and controls stand side by side, and the status line has room. */
+export const WIDE_PX = 900;
+
 /** Laid out as for these sides where the window has less: one that is just being opened can say that it has a pixel. */
 const MIN_PX = 240;
 /** Height of a picture that a ladder still fits beside. */
@@ -79,7 +82,7 @@ type Measured = Omit<FieldMeasures, 'mirrored' | 'verdictHeight'>;
 const LARGER_TAPE = 2;
 
 function measured(width: number, height: number, verdict: number, more: number): Measured {
-  if (width >= 900 && height >= 560) return wide(width, height, more);
+  if (width >= WIDE_PX && height >= 560) return wide(width, height, more);
   if (width > height) return side(width, height, verdict);
   const usual = height < LOW_PX ? TIGHT : height < HIGH_PX ? SNUG : ROOMY;
   const heights = { ...usual, verdict, tape: usual.tape + more };

@@ -24,5 +24,5 @@ export const night: Plate = {
   veil: '#600000',
 };
 
-/** Luminance of the veil's own red, as a share of the screen's white (IEC 61966-2-1: 0.2126 lin(96/255)). */
+/** Luminance of the veil's red, as a share of white (IEC 61966-2-1: 0.2126 lin(96/255)). */
 export const NIGHT_LUMINANCE = 0.025;

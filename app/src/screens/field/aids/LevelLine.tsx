@@ -31,12 +31,17 @@ export function lineTransform({ rollDeg, off }: Level): string {
   return `rotate(${(-rollDeg!).toFixed(2)}deg)`;
 }
 
+/** The level where it is known, else why it is not. */
+export function LevelLine(props: LevelLineProps) {
+  const isKnown = useStore(levelStore, (level) => level !== null);
+  return isKnown ? <KnownLevel {...props} /> : <LevelMissing />;
+}
+
 /**
  * A hair line that lies as the horizon does between two that lie as the picture does: they close to
  * one line when it is true, and a plumb shows. Moved by the sensor without a render.
  */
-export function LevelLine({ strength, width, height }: LevelLineProps) {
-  const isKnown = useStore(levelStore, (level) => level !== null);
+function KnownLevel({ strength, width, height }: LevelLineProps) {
   const isTrue = useStore(levelStore, (level) => level?.isTrue ?? false);
   const isOverPage = useStore(levelStore, (level) => level?.off != null);
   const host = useRef<View>(null);
@@ -52,12 +57,11 @@ export function LevelLine({ strength, width, height }: LevelLineProps) {
     };
     turn();
     return levelStore.subscribe(turn);
-  }, [isKnown, isOverPage]);
+  }, [isOverPage]);
   const arm = Math.round(width * 0.11);
   // True, the three are one.
   const gap = isTrue ? 0 : GAP_PX;
   const middle = { left: width / 2, top: height / 2 };
-  if (!isKnown) return <LevelMissing />;
   return (
     <View
       ref={host}

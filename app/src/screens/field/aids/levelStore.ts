@@ -21,12 +21,10 @@ function levelNow(): Level | null {
 /** Keeps the level up to date until the returned function is called. */
 export function watchLevel(): () => void {
   const tell = (): void => levelStore.set(levelNow());
-  const asksSensor = !theCamera()?.held;
-  const stops = [
-    tiltStore.subscribe(tell),
-    readingsStore.subscribe(tell),
-    ...(asksSensor ? [watchTilt()] : []),
-  ];
+  // A camera that knows how it is held shows it with each picture; a sensor tells by itself.
+  const stops = theCamera()?.held
+    ? [readingsStore.subscribe(tell)]
+    : [tiltStore.subscribe(tell), watchTilt()];
   tell();
   return () => {
     for (const stop of stops) stop();

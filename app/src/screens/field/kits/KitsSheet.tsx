@@ -103,7 +103,7 @@ function StartingPoints({ onApply }: { onApply: (work: () => void) => void }) {
   ));
 }
 
-/** What a kit holds unless it is said otherwise: how pictures are taken, not what they are written as. */
+/** What a kit holds unless it is said otherwise: how pictures are taken, not how they are written. */
 const USUAL_PARTS: readonly KitPart[] = KIT_PARTS.filter(
   (part) => part !== 'files' && part !== 'marks',
 );
