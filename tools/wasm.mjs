@@ -19,6 +19,7 @@ const MODULES = {
   tent: 'simulate',
   mosaic: 'sensor',
   merge: 'combine/merge',
+  recipe: 'recipe/develop',
   average: 'combine/average',
   ljpeg: 'files/dng/ljpeg',
 };

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { srgbProfile } from '../src/colour';
+import { iccProfile } from '../src/colour';
 import { decodeRaw, readDng, readPictureExif, readPictureTiff, withMetadata } from '../src/files';
 import { aspectBox, findLens } from '../src/optics';
 import { cameraProfile } from '../src/sensor';
@@ -109,7 +109,7 @@ describe.each([
 });
 
 test('the sRGB profile is one LittleCMS, through ImageMagick, and ExifTool take for what it is', () => {
-  const file = fileOf(srgbProfile(), 'srgb.icc');
+  const file = fileOf(iccProfile('srgb'), 'srgb.icc');
   expect(exif(file)).toMatchObject({
     ColorSpaceData: 'RGB ',
     ProfileConnectionSpace: 'XYZ ',

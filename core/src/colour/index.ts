@@ -33,7 +33,7 @@ export {
   luminanceRow,
 } from './develop';
 export { DevelopingTable } from './developingTable';
-export { srgbProfile } from './iccSrgb';
+export { iccProfile } from './iccProfile';
 export { CIE_A, CIE_D50, CIE_D55, CIE_D65, CIE_D75, daylightChromaticity } from './illuminants';
 export { labOfLinearSrgb } from './lab';
 export { NAMED_LIGHTS, namedLight, type NamedLight, nominalKelvin, tintWords } from './lightNames';
@@ -56,6 +56,7 @@ export {
   spectrumOf,
   STEP_NM,
 } from './observer';
+export { OUTPUT_SPACES, type OutputSpace, spaceToXyz, SRGB_TO_P3 } from './outputSpace';
 export { planckChromaticity, planckSpectrum } from './planck';
 export { renderingCurve } from './renderingCurve';
 export { BT709_LUMA, decodeSrgb, encodeSrgb, SRGB_TO_XYZ, XYZ_TO_SRGB } from './srgb';

@@ -11,8 +11,8 @@ export { LINEAR_SHIFT, rawDeveloper } from './rawDeveloper';
 export { DngError, DngNotSupported } from './dng/dngError';
 export { type Band, encodeBand } from './dng/encodeBand';
 export { jpegInfo, type JpegInfo } from './jpegInfo';
-export { withCarriedMetadata, withExifOfDng, withMetadata } from './jpegMetadata';
-export { withCarriedPngMetadata, withPngMetadata } from './pngMetadata';
+export { withCarriedMetadata, withExifOfRaw, withMetadata } from './jpegMetadata';
+export { withCarriedPngMetadata, withPngMetadata, withRawPngMetadata } from './pngMetadata';
 export { framedDng, type DngFraming } from './dng/framedDng';
 export {
   boxInFile,
@@ -53,7 +53,7 @@ export { TILE_HEIGHT, TILE_WIDTH, tilesAcross } from './dng/tiling';
 export { writeDng } from './dng/writeDng';
 export { isCutShort } from './tiff/isCutShort';
 export { tiffDirectories, type TiffDirectoryText } from './tiff/directoryText';
-export { writePartTiff, writePictureTiff } from './tiff/writePictureTiff';
+export { writeDevelopedTiff, writePartTiff, writePictureTiff } from './tiff/writePictureTiff';
 export { decodeLjpeg } from './dng/ljpeg/decode';
 export { encodeLjpeg, type LjpegSource } from './dng/ljpeg/encode';
 export {

@@ -1,7 +1,8 @@
-import { srgbProfile } from '../colour/iccSrgb';
+import { iccProfile } from '../colour/iccProfile';
+import type { OutputSpace } from '../colour/outputSpace';
 import type { ShotMetadata } from './dng/description';
 import { DngError } from './dng/dngError';
-import { exifOfDng } from './exifOfDng';
+import { exifOfRaw, type DevelopedFrom } from './exifOfRaw';
 import { exifOfPart } from './exifOfPart';
 import { exifOfPicture } from './tiff/pictureTags';
 import { writeTiff } from './tiff/writer';
@@ -77,24 +78,32 @@ export function withMetadata(
   ]);
 }
 
-/** A JPEG with an sRGB profile and these in place of whatever its encoder said of itself. */
-function withSegments(jpeg: Uint8Array, segments: readonly Uint8Array[]): Uint8Array[] {
+/** A JPEG with a profile and these in place of whatever its encoder said of itself. */
+function withSegments(
+  jpeg: Uint8Array,
+  segments: readonly Uint8Array[],
+  space: OutputSpace = 'srgb',
+): Uint8Array[] {
   if (jpeg[0] !== SOI[0] || jpeg[1] !== SOI[1]) throw new DngError('The picture is not a JPEG.');
   return [
     Uint8Array.from(SOI),
     ...segments,
     // One profile, first and only part of it.
-    segment(APP2, 'ICC_PROFILE\0\u0001\u0001', [srgbProfile()]),
+    segment(APP2, 'ICC_PROFILE\0\u0001\u0001', [iccProfile(space)]),
     jpeg.subarray(pastHeader(jpeg)),
   ];
 }
 
-/** A JPEG that was developed from a DNG, with its Exif. Throws DngError when it is no JPEG. */
-export function withExifOfDng(jpeg: Uint8Array, dng: Uint8Array): Uint8Array[] {
-  const exif = exifOfDng(dng);
+/** A JPEG that was developed from a raw, with its Exif. Throws DngError when it is no JPEG. */
+export function withExifOfRaw(
+  jpeg: Uint8Array,
+  raw: Uint8Array,
+  picture: DevelopedFrom,
+): Uint8Array[] {
+  const exif = exifOfRaw(raw, picture);
   const length = exif.reduce((sum, part) => sum + part.length, 0);
   const fits = length > 0 && length < MAX_SEGMENT - EXIF.length;
-  return withSegments(jpeg, fits ? [segment(APP1, EXIF, exif)] : []);
+  return withSegments(jpeg, fits ? [segment(APP1, EXIF, exif)] : [], picture.space);
 }
 
 /**

@@ -1,5 +1,8 @@
+import { zlibSync } from 'fflate';
+import { iccProfile } from '../colour/iccProfile';
 import type { ShotMetadata } from './dng/description';
 import { DngError } from './dng/dngError';
+import { exifOfRaw, type DevelopedFrom } from './exifOfRaw';
 import { exifOfPart } from './exifOfPart';
 import { exifOfPicture } from './tiff/pictureTags';
 import { writeTiff } from './tiff/writer';
@@ -49,14 +52,36 @@ export function withPngMetadata(
   return withExif(png, writeTiff(exifOfPicture(shot, width, height)));
 }
 
-function withExif(png: Uint8Array, exif: readonly Uint8Array[]): Uint8Array[] {
+const withExif = (png: Uint8Array, exif: readonly Uint8Array[]): Uint8Array[] =>
+  withChunks(png, chunk('sRGB', [Uint8Array.of(PERCEPTUAL)]), exif);
+
+function withChunks(
+  png: Uint8Array,
+  colours: Uint8Array,
+  exif: readonly Uint8Array[],
+): Uint8Array[] {
   if (SIGNATURE.some((v, i) => png[i] !== v)) throw new DngError('The picture is not a PNG.');
   return [
     png.subarray(0, HEADER_BYTES),
-    chunk('sRGB', [Uint8Array.of(PERCEPTUAL)]),
+    colours,
     ...(exif.length > 0 ? [chunk('eXIf', exif)] : []),
     png.subarray(HEADER_BYTES),
   ];
+}
+
+/**
+ * A PNG that was developed from a raw, with its profile and Exif (chunks iCCP and eXIf); parts to be
+ * laid end to end. Throws DngError when the bytes are no PNG.
+ */
+export function withRawPngMetadata(
+  png: Uint8Array,
+  raw: Uint8Array,
+  picture: DevelopedFrom,
+): Uint8Array[] {
+  // A name, 0, and 0 for deflate.
+  const name = Uint8Array.from([...'Velmo', '\0', '\0'], (c) => c.charCodeAt(0));
+  const profile = chunk('iCCP', [name, zlibSync(iccProfile(picture.space))]);
+  return withChunks(png, profile, exifOfRaw(raw, picture));
 }
 
 /**

@@ -1,3 +1,19 @@
+export { LOOKS, lookOf, withLook } from './looks';
+export type { Look } from './looks/look';
+export { developBytes, developWords } from './develop/developRaw';
+export { type DevelopedPiece, RawDeveloping } from './develop/rawDeveloping';
+export type { LightPiece } from './develop/lightOfRaw';
+export { developedWhite } from './develop/tonePlan';
+export {
+  AS_EXPOSED,
+  type Development,
+  DEVELOPMENT_SCHEMA,
+  FIRST_GREYS,
+  GREY_SHARE,
+  isAsExposed,
+  isSameDevelopment,
+  MAX_DEVELOP_STOPS,
+} from './development';
 export {
   AS_TAKEN,
   type Crop,

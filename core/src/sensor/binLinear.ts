@@ -1,5 +1,7 @@
 import type { PixelBox } from '../optics/aspect';
 
+type Counts = Uint16Array | Float32Array;
+
 /**
  * Averages blocks of `factor` x `factor` pixels of interleaved linear RGB into one.
  *
@@ -8,13 +10,13 @@ import type { PixelBox } from '../optics/aspect';
  * @param shift bits by which values are lowered
  * @param out interleaved RGB, `floor(box.width / factor) * floor(box.height / factor) * 3`
  */
-export function binLinear<T extends Uint16Array | Float32Array>(
-  raw: T,
+export function binLinear(
+  raw: Counts,
   width: number,
   box: PixelBox,
   factor: number,
   shift: number,
-  out: T,
+  out: Counts,
 ): void {
   const columns = Math.floor(box.width / factor);
   const rows = Math.floor(box.height / factor);

@@ -1,5 +1,7 @@
 import type { PixelBox } from '../optics/aspect';
 
+type Counts = Uint16Array | Float32Array;
+
 /**
  * Averages blocks of `factor` x `factor` photosites (factor even) into one RGB pixel of raw values: the quick
  * way from a mosaic to a small picture.
@@ -10,12 +12,12 @@ import type { PixelBox } from '../optics/aspect';
  * @param out raw-scaled RGB, interleaved, `floor(box.width / factor) * floor(box.height / factor) * 3`. Throws
  *   RangeError when the factor, or where the box begins, is odd.
  */
-export function binMosaic<T extends Uint16Array | Float32Array>(
-  raw: T,
+export function binMosaic(
+  raw: Counts,
   width: number,
   box: PixelBox,
   factor: number,
-  out: T,
+  out: Counts,
 ): void {
   if (factor % 2 !== 0) throw new RangeError('the factor must be even');
   if ((box.x | box.y) & 1) throw new RangeError('the box must begin with red');

@@ -80,17 +80,19 @@ interface Levels {
 /**
  * Applies a field to a part of the raw that has been made RGB.
  *
- * @param rgb interleaved raw values, `columns * rows * 3`, changed in place, none above white
+ * @param rgb interleaved raw values, `columns * rows * 3`, changed in place, none above white;
+ *   floating-point values may lie below 0
  * @param box the part in photosites of the normalised raw
  * @param factor photosites a pixel along each side
  */
 export function applyGains(
-  rgb: Uint16Array,
+  rgb: Uint16Array | Float32Array,
   { gains, width, height }: GainField,
   box: PixelBox,
   factor: number,
   { blackLevel, whiteLevel }: Levels,
 ): void {
+  const [least, half] = rgb instanceof Uint16Array ? [0, 0.5] : [-Infinity, 0];
   const columns = Math.floor(box.width / factor);
   const rows = Math.floor(box.height / factor);
   const place = (at: number, size: number): number =>
@@ -109,8 +111,8 @@ export function applyGains(
         const above = gains[i + c] * (1 - fx) + gains[i + 3 + c] * fx;
         const under = gains[below + c] * (1 - fx) + gains[below + 3 + c] * fx;
         const value =
-          blackLevel + (rgb[o + c] - blackLevel) * (above * (1 - fy) + under * fy) + 0.5;
-        rgb[o + c] = value < 0 ? 0 : value > whiteLevel ? whiteLevel : value;
+          blackLevel + (rgb[o + c] - blackLevel) * (above * (1 - fy) + under * fy) + half;
+        rgb[o + c] = value < least ? least : value > whiteLevel ? whiteLevel : value;
       }
     }
   }

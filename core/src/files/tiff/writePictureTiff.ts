@@ -1,6 +1,7 @@
-import { srgbProfile } from '../../colour/iccSrgb';
+import { iccProfile } from '../../colour/iccProfile';
 import type { ShotMetadata } from '../dng/description';
-import { pictureTags } from './pictureTags';
+import { fieldsOfRaw, type DevelopedFrom } from '../exifOfRaw';
+import { pictureTags, RESOLUTION_FIELDS } from './pictureTags';
 import { COMPRESSION_NONE, TAG } from '../dng/tags';
 import { carriedFields } from './carriedFields';
 import { TiffReader } from './reader';
@@ -27,7 +28,7 @@ export function writePictureTiff(
     { tag: TAG.NewSubfileType, type: 'LONG', values: [0] },
     ...pixelFields(rgb, width, height),
     { tag: TAG.XMP, type: 'BYTE', values: xmpPacket(shot) },
-    { tag: TAG.InterColorProfile, type: 'UNDEFINED', values: srgbProfile() },
+    { tag: TAG.InterColorProfile, type: 'UNDEFINED', values: iccProfile('srgb') },
     ...pictureTags(shot),
   ]);
 }
@@ -70,6 +71,25 @@ export function writePartTiff(
     ...pixelFields(rgb, width, height),
   ]);
 }
+
+/**
+ * A picture that was developed from a raw as a TIFF 6.0 of 16 bits, uncompressed, with its profile
+ * and what the raw says of its making; parts to be laid end to end.
+ *
+ * @param rgb interleaved, `3 * width * height`
+ */
+export const writeDevelopedTiff = (
+  rgb: Uint16Array,
+  raw: Uint8Array,
+  picture: DevelopedFrom,
+): Uint8Array[] =>
+  writeTiff([
+    { tag: TAG.NewSubfileType, type: 'LONG', values: [0] },
+    ...fieldsOfRaw(raw, picture),
+    ...RESOLUTION_FIELDS,
+    ...pixelFields(rgb, picture.width, picture.height),
+    { tag: TAG.InterColorProfile, type: 'UNDEFINED', values: iccProfile(picture.space) },
+  ]);
 
 /** Where and how the pixels lie. */
 function pixelFields(rgb: Uint16Array, width: number, height: number): TiffField[] {

@@ -2,7 +2,7 @@ import { bradfordAdaptation } from './adaptation';
 import { xyzFromChromaticity } from './chromaticity';
 import { CIE_D65 } from './illuminants';
 import { multiplyMat, type Mat3 } from './mat3';
-import { SRGB_TO_XYZ } from './srgb';
+import { spaceToXyz, type OutputSpace } from './outputSpace';
 
 /** D50 of the profile connection space (ICC.1:2010). */
 const PCS_D50 = [0.9642, 1, 0.8249] as const;
@@ -40,13 +40,21 @@ const CURVE = [
   ...[2.4, 1 / 1.055, 0.055 / 1.055, 1 / 12.92, 0.04045].flatMap(s15f16),
 ];
 
-/** An ICC profile (ICC.1:2010, version 4.3) that says sRGB (IEC 61966-2-1): matrix and curve, about 500 bytes. */
-export function srgbProfile(): Uint8Array {
+const NAMES: Readonly<Record<OutputSpace, string>> = {
+  srgb: 'sRGB',
+  'display-p3': 'Display P3',
+};
+
+/**
+ * An ICC profile (ICC.1:2010, version 4.3) that says what a picture's numbers stand for: a matrix,
+ * and the curve of sRGB (IEC 61966-2-1); about 500 bytes.
+ */
+export function iccProfile(space: OutputSpace): Uint8Array {
   const adapt = bradfordAdaptation(xyzFromChromaticity(CIE_D65), PCS_D50);
-  const primaries: Mat3 = multiplyMat(adapt, SRGB_TO_XYZ);
+  const primaries: Mat3 = multiplyMat(adapt, spaceToXyz(space));
   const column = (c: number): number[] => [primaries[c], primaries[3 + c], primaries[6 + c]];
   const tags: readonly (readonly [string, number[]])[] = [
-    ['desc', textTag('sRGB')],
+    ['desc', textTag(NAMES[space])],
     ['cprt', textTag('No copyright, use freely')],
     ['wtpt', xyzTag(PCS_D50)],
     ['chad', [...ascii('sf32'), ...u32(0), ...adapt.flatMap(s15f16)]],
