@@ -32,7 +32,7 @@ test('a stored frame is listed, read back whole, and gone when deleted', async (
   const store = openStore();
   const stored = await store.storeFrame(madeFrame(1), DEFAULT_NAMING);
   const { frames, total } = await store.newestFrames(9);
-  const decision = { roll: 'salt-works', choice: null, reframe: null };
+  const decision = { roll: 'salt-works', choice: null, reframe: null, development: null };
   const thumbnail = 'data:image/jpeg;base64,AAAA';
   expect(frames).toEqual([{ record: stored, decision, thumbnail }]);
   expect(total).toBe(1);

@@ -204,12 +204,22 @@ describe('rolls', () => {
     const back = await change({ reframe });
     expect(await nowDecided()).toEqual({ roll: 'salt-works', choice: 'kept', reframe });
     await store.applyChange(back);
-    expect(await nowDecided()).toEqual({ roll: 'salt-works', choice: 'kept', reframe: null });
+    expect(await nowDecided()).toEqual({
+      roll: 'salt-works',
+      choice: 'kept',
+      reframe: null,
+      development: null,
+    });
     // One that says what cannot be costs what was decided, not the frame.
     for (const broken of [{ ...reframe, quarters: 4 }, { ...reframe, tilt: 900 }, { tilt: 0 }]) {
       const text = { version: 1, roll: 'salt-works', choice: 'kept', reframe: broken };
       database('velmo-records').set(`decided/${idOf(1)}`, JSON.stringify(text));
-      expect(await nowDecided()).toEqual({ roll: 'salt-works', choice: null, reframe: null });
+      expect(await nowDecided()).toEqual({
+        roll: 'salt-works',
+        choice: null,
+        reframe: null,
+        development: null,
+      });
     }
   });
 
@@ -238,7 +248,7 @@ describe('what a roll shows', () => {
       files: [{ kind: 'dng', name: `s-${n}.dng`, bytes: 1000 * n, chunks: 1 }],
       ...facts,
     },
-    decision: { roll: 'salt-works', choice: null, reframe: null },
+    decision: { roll: 'salt-works', choice: null, reframe: null, development: null },
   });
   const ids = (rows: CatalogueRow[], view: Partial<typeof SALT>): string[] =>
     listRoll(rows, { ...SALT, ...view }).stacks.flatMap((stack) => stack.ids);

@@ -32,7 +32,7 @@ describe('words of a series', () => {
 describe('stacks', () => {
   const frame = (id: string, series: FrameRecord['series']) => ({
     record: { id, series } as FrameRecord,
-    decision: { roll: '', choice: null, reframe: null },
+    decision: { roll: '', choice: null, reframe: null, development: null },
     thumbnail: '',
   });
   const place = (id: string, step: number) => ({ id, kind: 'bracket' as const, step, count: 3 });

@@ -7,21 +7,27 @@ const halfTangent = halfLongTangent(findLens('main')!, 1);
 const toLab = converter('lab65');
 export type Rgb = [number, number, number];
 
-/** Mean linear RGB of every patch, brought to where the white card has luminance 0.9. */
-export function patches(
+/** Mean linear RGB of every patch. */
+export const patchMeans = (
   data: Uint16Array,
   width: number,
   height: number,
   linear: (v: number) => number = (v) => v,
-): Rgb[] {
-  const means = TEST_WALL_PATCHES.map((patch) => {
+): Rgb[] =>
+  TEST_WALL_PATCHES.map((patch) => {
     const box = patchBox(patch, width, height, halfTangent);
     const wide = { ...box, x0: 3 * box.x0, x1: 3 * box.x1 };
     return [0, 1, 2]
       .map((c) => meanOver(data, 3 * width, wide, (x) => x % 3 === c))
       .map(linear) as Rgb;
   });
-  const [r, g, b] = means[TEST_WALL_PATCHES.findIndex((p) => p.id === 'white-90')];
+
+export const patchIndex = (id: string): number => TEST_WALL_PATCHES.findIndex((p) => p.id === id);
+
+/** The same, brought to where the white card has luminance 0.9. */
+export function patches(...wall: Parameters<typeof patchMeans>): Rgb[] {
+  const means = patchMeans(...wall);
+  const [r, g, b] = means[patchIndex('white-90')];
   const scale = 0.9 / (0.2126 * r + 0.7152 * g + 0.0722 * b);
   return means.map((rgb) => rgb.map((v) => v * scale) as Rgb);
 }

@@ -2,7 +2,7 @@ import type { Plane } from '@velmo/core/combine';
 import type { WhitePoint } from '@velmo/core/colour';
 import { orientationCode, orientationMatrix, type DngExif } from '@velmo/core/files';
 import type { RawStatistics } from '@velmo/core/monitor';
-import type { Pixels, Reframe } from '@velmo/core/recipe';
+import type { Development, Pixels, Reframe } from '@velmo/core/recipe';
 import { canvasOf, thumbnailUrl } from '../camera/files/thumbnail';
 import type { LiveStage } from '../camera/live/liveStage';
 import { ShownPicture } from './shownPicture';
@@ -100,8 +100,8 @@ export abstract class FrameView extends ShownPicture {
   }
 
   /** A small JPEG of it as a data URL. */
-  thumbnail(): Promise<string> {
-    const { stage } = this.stagedWhole(MEASURED_PX, null);
+  thumbnail(development: Development | null = null): Promise<string> {
+    const { stage } = this.stagedWhole(MEASURED_PX, null, development);
     const canvas = canvasOf(stage.picture.data, stage.width, stage.height);
     return thumbnailUrl(canvas, orientationCode(this.orientation));
   }

@@ -3,7 +3,8 @@ import { exposeKept } from '../workers/exposeKept';
 import { examineFile, type ExaminedFile } from './examineFile';
 import type { FrameMarks } from './frameMarks';
 import { alignPlanes, type Plane, type Shift } from '@velmo/core/combine';
-import type { Reframe } from '@velmo/core/recipe';
+import type { NeutralReading } from '@velmo/core/colour';
+import type { Development, Reframe } from '@velmo/core/recipe';
 import type { DifferenceView } from './differenceView';
 import type { FrameReading, FrameSummary, FrameView } from './frameView';
 import type { ShownPicture, Viewport } from './shownPicture';
@@ -11,11 +12,11 @@ import { compareFrames, type ComparedFrames, type StoredRaw } from './compareFra
 import { measureFrame } from './measureFrame';
 import { PictureView } from './pictureView';
 import { RawView } from './rawView';
-import { readRawFile } from './readRawFile';
+import { readRawFile, readStoredRaw } from './readRawFile';
 import { readWholeFile } from '../storage/frameBytes';
 import type { StoredFile, StoredKind } from '../storage/frameRecord';
 import { fileBlob } from '../storage/save';
-import { developedFile, framedFile, type FramedFile } from './framedFile';
+import { developedFile, framedFile, type DevelopOrder, type FramedFile } from './framedFile';
 import { stopWatch, type StageTimes } from '../state/stages';
 
 let view: FrameView | null = null;
@@ -100,9 +101,18 @@ const api = {
   /** A stored file as its frame is to be seen. */
   framed: async (id: string, file: StoredFile, reframe: Reframe): Promise<SavedFile> =>
     saved(await framedFile(file.kind, await readWholeFile(id, file), reframe)),
-  /** A stored DNG developed to a JPEG, as its frame is to be seen. */
-  developed: async (id: string, file: StoredFile, reframe: Reframe): Promise<SavedFile> =>
-    saved(await developedFile(await readWholeFile(id, file), reframe)),
+  /** A stored raw developed to a file, as its frame is to be seen. */
+  developed: async (id: string, file: StoredFile, order: DevelopOrder): Promise<SavedFile> =>
+    saved(await developedFile(await readWholeFile(id, file), order)),
+  /** A small picture of a stored raw by a recipe; the frame that is open stays open. */
+  thumbnail: async (id: string, file: StoredFile, development: Development): Promise<string> =>
+    new RawView(await readStoredRaw(id, file)).thumbnail(development),
+  /** The light under which a place of the open raw is neutral; null where there is no raw. */
+  neutralAt: async (
+    at: { readonly x: number; readonly y: number },
+    reframe: Reframe,
+  ): Promise<NeutralReading | null> =>
+    view instanceof RawView ? view.neutralAt(at, reframe) : null,
 };
 
 export type FrameViewApi = typeof api;

@@ -9,15 +9,27 @@ import {
   turned,
   withCarriedMetadata,
   withCarriedPngMetadata,
-  withExifOfDng,
+  withExifOfRaw,
+  withRawPngMetadata,
+  writeDevelopedTiff,
   writePartTiff,
 } from '@velmo/core/files';
-import { enclosingBox, reframePixels, type Pixels, type Reframe } from '@velmo/core/recipe';
+import type { OutputSpace } from '@velmo/core/colour';
+import {
+  AS_EXPOSED,
+  developBytes,
+  developWords,
+  enclosingBox,
+  reframePixels,
+  type Development,
+  type Pixels,
+  type Reframe,
+} from '@velmo/core/recipe';
 import { decode, encode } from 'fast-png';
 import { canvasOf, jpegBytes } from '../camera/files/thumbnail';
 import type { StoredKind } from '../storage/frameRecord';
+import type { DevelopedKind } from './developedKinds';
 import { PictureView } from './pictureView';
-import { RawView } from './rawView';
 import { readRawFile } from './readRawFile';
 
 /** A file that was made of a stored one, in parts to be laid end to end. */
@@ -40,7 +52,7 @@ export async function framedFile(
   reframe: Reframe,
 ): Promise<FramedFile> {
   if (kind === 'dng') return { kind, parts: dngAsSeen(bytes, reframe) };
-  if (kind === 'raw') return developedFile(bytes, reframe);
+  if (kind === 'raw') return developedFile(bytes, { ...FIRST_ORDER, reframe });
   if (kind === 'tiff') return { kind, parts: await tiffAsSeen(bytes, reframe) };
   const png = kind === 'png' ? pngAsSeen(bytes, reframe) : null;
   if (png) return { kind, parts: png };
@@ -50,15 +62,37 @@ export async function framedFile(
   return { kind: 'jpeg', parts: withCarriedMetadata(jpeg, width, height, from) };
 }
 
+/** What a raw is to be developed to. */
+export interface DevelopOrder {
+  readonly kind: DevelopedKind;
+  readonly space: OutputSpace;
+  readonly development: Development;
+  readonly reframe: Reframe;
+}
+
+const FIRST_ORDER = { kind: 'jpeg', space: 'srgb', development: AS_EXPOSED } as const;
+
 /**
- * A raw developed to a JPEG, as its frame is to be seen. Rejects with a sentence when it cannot.
+ * A raw developed at full size, as its frame is to be seen, with its profile and Exif. Rejects with
+ * a sentence when it cannot be read.
  */
 export async function developedFile(
   bytes: Uint8Array<ArrayBuffer>,
-  reframe: Reframe,
+  { kind, space, development, reframe }: DevelopOrder,
 ): Promise<FramedFile> {
-  const { jpeg } = await jpegAsSeen(new RawView(await readRawFile(bytes)).pixels(), reframe);
-  return { kind: 'jpeg', parts: withExifOfDng(jpeg, bytes) };
+  const decoded = await readRawFile(bytes);
+  if (kind === 'jpeg') {
+    const taken = developBytes(decoded, development, { space });
+    // The canvas takes the numbers as they are; what they stand for is said beside them.
+    const { jpeg, width, height } = await jpegAsSeen(taken, reframe);
+    return { kind, parts: withExifOfRaw(jpeg, bytes, { width, height, space }) };
+  }
+  const taken = developWords(decoded, development, { space });
+  const { data, width, height } = reframePixels(taken, reframe);
+  const picture = { width, height, space };
+  if (kind === 'tiff') return { kind, parts: writeDevelopedTiff(data, bytes, picture) };
+  const png = encode({ data, width, height, channels: 3, depth: 16 });
+  return { kind, parts: withRawPngMetadata(png, bytes, picture) };
 }
 
 function dngAsSeen(bytes: Uint8Array, reframe: Reframe): Uint8Array[] {

@@ -3,11 +3,14 @@ import {
   invert,
   luminanceRow,
   profileAt,
+  readNeutral,
   whiteFromNeutral,
   whitePointOf,
   type Developer,
+  type NeutralReading,
 } from '@velmo/core/colour';
 import { tonePlane, type Plane } from '@velmo/core/combine';
+import { PIN_SHARE } from '@velmo/core/exposure';
 import {
   applyGains,
   boxSeen,
@@ -25,22 +28,27 @@ import {
   peakingTable,
   rawStatistics,
   readRawSpot,
+  sampleNeutral,
   toneLevels,
   zebraRawLevel,
   type MonitorSettings,
 } from '@velmo/core/monitor';
-import { AS_TAKEN, type Reframe } from '@velmo/core/recipe';
+import { AS_TAKEN, RawDeveloping, type Development, type Reframe } from '@velmo/core/recipe';
 import {
   binLinear,
   binMosaic,
   demosaicMalvar,
   floorOfNoise,
+  type PhotositeResponse,
   UNKNOWN_NOISE,
 } from '@velmo/core/sensor';
 import { lumaWeights, type LiveStage } from '../camera/live/liveStage';
 import { watchedBy, type FrameMarks } from './frameMarks';
 import { FrameView, type FrameReading, type FrameSummary } from './frameView';
 import type { Piece } from './shownPicture';
+
+/** A neutral place is read in a picture about so long. */
+const NEUTRAL_PX = 700;
 
 /** Scene-linear mid-grey after BaselineExposure. */
 const MID_GREY = 0.18;
@@ -61,6 +69,7 @@ export class RawView extends FrameView {
   private readonly file: RawFile;
   private readonly raw: Uint16Array;
   private readonly gains: GainField | null;
+  private developing: RawDeveloping | null = null;
 
   constructor(private readonly decoded: DecodedRaw) {
     super();
@@ -116,13 +125,49 @@ export class RawView extends FrameView {
     return this.file.raw.kind === 'cfa' ? 2 : 1;
   }
 
-  protected load(stage: LiveStage, piece: Piece, marks: FrameMarks | null): void {
+  protected load(
+    stage: LiveStage,
+    piece: Piece,
+    marks: FrameMarks | null,
+    development: Development | null,
+  ): void {
+    if (development && !marks) {
+      this.develop(stage, piece, development);
+      return;
+    }
     this.fill(stage, piece);
     // What the sensor held is watched; what the file corrects of it is for the picture.
     const monitors = marks && this.watch(stage, piece, marks);
     this.correct(stage, piece);
-    stage.develop(this.developer);
+    if (development) this.develop(stage, piece, development);
+    else stage.develop(this.developer);
     if (monitors) stage.watchPicture(monitors);
+  }
+
+  /** A piece as a recipe has it. */
+  private develop({ picture }: LiveStage, piece: Piece, development: Development): void {
+    this.developing ??= new RawDeveloping(this.decoded);
+    const developed = this.developing.develop(development, 'srgb', piece);
+    for (let y = 0; y < developed.height; y++)
+      picture.data.set(developed.bytes(y), 4 * y * developed.width);
+  }
+
+  /** The light under which a place, 0..1 of what is seen, is neutral, or why it cannot be told. */
+  neutralAt(at: { x: number; y: number }, reframe: Reframe): NeutralReading {
+    const { stage, piece } = this.stagedWhole(NEUTRAL_PX, null);
+    const { profile, asShotNeutral } = this.file;
+    return readNeutral(
+      profile,
+      sampleNeutral(
+        stage.raw,
+        stage.width,
+        stage.height,
+        this.framing(reframe).placeInFile(at),
+        PIN_SHARE,
+        this.responseOf(piece.factor),
+      ),
+      whitePointOf(whiteFromNeutral(profile, asShotNeutral)),
+    );
   }
 
   protected readInFile(at: { x: number; y: number }, radius: number): FrameReading {
@@ -215,28 +260,29 @@ export class RawView extends FrameView {
   }
 
   private watching(factor: number, marks: FrameMarks) {
-    const { raw } = this.file;
-    const levels = this.stagedLevels;
     const luma = lumaWeights(this.luminance);
+    return {
+      monitors: watchedBy(marks),
+      levels: this.stagedLevels,
+      luma,
+      noise: lumaNoise(this.responseOf(factor), luma),
+    };
+  }
+
+  /** What is known of pixels of so many photosites a side. */
+  private responseOf(factor: number): PhotositeResponse {
+    const levels = this.stagedLevels;
     const range = levels.whiteLevel - levels.blackLevel;
-    const { scale, offset } = raw.noise ?? UNKNOWN_NOISE;
+    const { scale, offset } = this.file.raw.noise ?? UNKNOWN_NOISE;
     const averaged = factor * factor;
     // The same noise in electrons: signal over the square of what is left of it.
     const electronsPerDn = averaged / (scale * range);
     return {
-      monitors: watchedBy(marks),
-      levels,
-      luma,
-      noise: lumaNoise(
-        {
-          ...levels,
-          saturationE: electronsPerDn * range,
-          readNoiseE: Math.sqrt(offset / averaged) * range * electronsPerDn,
-          electronsPerDn,
-          prnu: 0,
-        },
-        luma,
-      ),
+      ...levels,
+      saturationE: electronsPerDn * range,
+      readNoiseE: Math.sqrt(offset / averaged) * range * electronsPerDn,
+      electronsPerDn,
+      prnu: 0,
     };
   }
 }

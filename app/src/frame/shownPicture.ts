@@ -1,6 +1,6 @@
 import { seenSize, type Orientation } from '@velmo/core/files';
 import type { PixelBox } from '@velmo/core/optics';
-import type { Reframe } from '@velmo/core/recipe';
+import type { Development, Reframe } from '@velmo/core/recipe';
 import { canvasOf } from '../camera/files/thumbnail';
 import { LiveStage } from '../camera/live/liveStage';
 import { Surface } from '../camera/live/surface';
@@ -21,6 +21,8 @@ interface ViewportOf extends Size {
   readonly moved: { readonly x: number; readonly y: number };
   /** How the frame is seen: what is said of it is of what is seen then. */
   readonly reframe: Reframe;
+  /** How its raw is developed; null: as the file asks. */
+  readonly development: Development | null;
 }
 
 /** What the canvas is to show: the whole frame, or a piece of it photosite by photosite. */
@@ -58,7 +60,12 @@ export abstract class ShownPicture {
   /** The fewest photosites a pixel of the whole, along each side. */
   protected abstract readonly finest: 1 | 2;
   /** Makes a stage hold a piece: its picture, and what it is made of where that is watched. */
-  protected abstract load(stage: LiveStage, piece: Piece, watched: FrameMarks | null): void;
+  protected abstract load(
+    stage: LiveStage,
+    piece: Piece,
+    watched: FrameMarks | null,
+    development: Development | null,
+  ): void;
 
   attach(canvas: OffscreenCanvas): void {
     this.surface = new Surface(canvas);
@@ -92,10 +99,14 @@ export abstract class ShownPicture {
   }
 
   /** All of the frame, about `px` pixels long and no longer than twice that, on a stage. */
-  protected stagedWhole(px: number, marks: FrameMarks | null): { stage: LiveStage; piece: Piece } {
+  protected stagedWhole(
+    px: number,
+    marks: FrameMarks | null,
+    development: Development | null = null,
+  ): { stage: LiveStage; piece: Piece } {
     const piece = this.pieceAbout({ x: 0, y: 0, ...sizeOf(this.size) }, px);
     const stage = this.stageOf(piece);
-    this.load(stage, piece, marks);
+    this.load(stage, piece, marks, development);
     return { stage, piece };
   }
 
@@ -123,9 +134,14 @@ export abstract class ShownPicture {
   }
 
   /** @param scale CSS pixels a pixel of the piece */
-  protected painted(piece: Piece, marks: FrameMarks | null, scale: number): OffscreenCanvas {
+  protected painted(
+    piece: Piece,
+    marks: FrameMarks | null,
+    scale: number,
+    development: Development | null = null,
+  ): OffscreenCanvas {
     const stage = this.stageOf(piece);
-    this.load(stage, piece, marks);
+    this.load(stage, piece, marks, development);
     if (marks) stage.print(printed(marks, scale));
     return canvasOf(stage.picture.data, stage.width, stage.height);
   }
@@ -134,16 +150,19 @@ export abstract class ShownPicture {
     context: OffscreenCanvasRenderingContext2D,
     canvas: OffscreenCanvas,
     framing: Framing,
-    { ratio, moved }: Viewport,
+    { ratio, moved, development }: Viewport,
     marks: FrameMarks | null,
   ): void {
     const { width, height } = framing;
     const scale = Math.min(canvas.width / width, canvas.height / height);
     const inFile = framing.boxInFile({ x: 0, y: 0, width, height });
     const piece = this.pieceAbout(inFile, ENOUGH * scale * Math.max(inFile.width, inFile.height));
-    const key = JSON.stringify([piece, marks, marks && scale / ratio]);
+    const key = JSON.stringify([piece, marks, marks && scale / ratio, development]);
     if (this.whole?.key !== key)
-      this.whole = { key, canvas: this.painted(piece, marks, (scale * piece.factor) / ratio) };
+      this.whole = {
+        key,
+        canvas: this.painted(piece, marks, (scale * piece.factor) / ratio, development),
+      };
     context.imageSmoothingEnabled = true;
     const left = (canvas.width - width * scale) / 2 - moved.x * width * scale;
     const top = (canvas.height - height * scale) / 2 - moved.y * height * scale;
@@ -156,7 +175,7 @@ export abstract class ShownPicture {
     viewport: Viewport & { readonly kind: 'full' },
     marks: FrameMarks | null,
   ): void {
-    const { scale, ratio, moved } = viewport;
+    const { scale, ratio, moved, development } = viewport;
     const { width, height } = framing;
     // Photosites that are seen; some may lie beside the picture.
     const [across, down] = [Math.ceil(canvas.width / scale), Math.ceil(canvas.height / scale)];
@@ -171,7 +190,7 @@ export abstract class ShownPicture {
     };
     if (box.width < 1 || box.height < 1) return;
     const piece = { ...framing.boxInFile(box), factor: 1 };
-    const source = this.painted(piece, marks, scale / ratio);
+    const source = this.painted(piece, marks, scale / ratio, development);
     // Photosites are shown as they are.
     context.imageSmoothingEnabled = scale === 1 || framing.isTilted;
     draw(context, framing, piece, source, { scale, left: -left * scale, top: -top * scale });

@@ -19,7 +19,17 @@ export interface TapeScale {
     | 'Brightness'
     | 'Range'
     | 'Detail'
-    | 'EV';
+    | 'EV'
+    | 'Exposure'
+    | 'Contrast'
+    | 'Highlights'
+    | 'Shadows'
+    | 'Saturation'
+    | 'Red'
+    | 'Green'
+    | 'Blue'
+    | 'Noise'
+    | 'Sharpness';
   /** Short text of a click, as engraved. */
   engrave(click: number): string;
   /** Text of a click with its unit, for the readout. */

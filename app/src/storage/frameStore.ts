@@ -1,3 +1,4 @@
+import { developedKey } from './developedThumbnails';
 import { chunkCount, chunkOf } from './chunks';
 import { bytes, records, thumbnails, values } from './databases';
 import { stemOf, type Naming } from './fileNames';
@@ -111,7 +112,11 @@ async function writeBytes(
 /** What is noted of a frame and no frame. Bytes of older ones lie where they always were. */
 async function dropHalf(id: string, { stem, files }: Writing): Promise<void> {
   const chunks = files.flatMap((file) => chunkKeys(id, file));
-  await Promise.all([bytes.remove(chunks), values.remove(chunks), thumbnails.remove([id])]);
+  await Promise.all([
+    bytes.remove(chunks),
+    values.remove(chunks),
+    thumbnails.remove([id, developedKey(id)]),
+  ]);
   await records.remove([WRITING + id, nameKey(stem), decidedKey(id)]);
 }
 
@@ -137,7 +142,11 @@ export async function removeFrames(ids: readonly string[]): Promise<void> {
       continue;
     }
     const chunks = await keysOfUnreadable(id);
-    await Promise.all([bytes.remove(chunks), values.remove(chunks), thumbnails.remove([id])]);
+    await Promise.all([
+      bytes.remove(chunks),
+      values.remove(chunks),
+      thumbnails.remove([id, developedKey(id)]),
+    ]);
     await records.remove([decidedKey(id)]);
   }
 }

@@ -1,4 +1,4 @@
-export { LOOKS, lookOf, withLook } from './looks';
+export { LOOKS, lookOf, withLook } from './looks/looks';
 export type { Look } from './looks/look';
 export { developBytes, developWords } from './develop/developRaw';
 export { type DevelopedPiece, RawDeveloping } from './develop/rawDeveloping';

@@ -1,3 +1,4 @@
+import { isSameDevelopment } from '@velmo/core/recipe';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
@@ -5,7 +6,10 @@ import { Button } from '../../instruments/Button';
 import type { ListedFrame } from '../../storage/madeFrame';
 import { useRolls } from '../../storage/rolls/rollQueries';
 import type { Choice } from '../../storage/rolls/decision';
+import { useStore } from '../../state/store';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
+import { copiedRecipe } from '../develop/copiedRecipe';
+import { developWords } from '../develop/developWords';
 import { MoveChoice } from '../roll/MoveChoice';
 import { rollName } from '../roll/rollWords';
 import { UndoLine } from '../roll/UndoLine';
@@ -21,11 +25,13 @@ interface FrameActionsProps {
   readonly series: readonly string[];
   readonly deciding: Deciding;
   readonly onReframe: () => void;
+  /** null: there is no raw. */
+  readonly onDevelop: (() => void) | null;
 }
 
 /** Keeping, dropping, moving and saving a frame. */
 export function FrameActions(props: FrameActionsProps) {
-  const { frame, opened, series, deciding, onReframe } = props;
+  const { frame, opened, series, deciding, onReframe, onDevelop } = props;
   const { record, decision } = frame;
   const { data: rolls = [] } = useRolls();
   const router = useRouter();
@@ -60,6 +66,7 @@ export function FrameActions(props: FrameActionsProps) {
             onPress={() => deciding.choose(series, 'dropped')}
           />
         )}
+        {onDevelop && <Button label="Develop ..." disabled={!opened.summary} onPress={onDevelop} />}
         <Button label="Reframe ..." disabled={!opened.summary} onPress={onReframe} />
         {!moving && (
           <Button
@@ -80,8 +87,30 @@ export function FrameActions(props: FrameActionsProps) {
           <Button label="As taken" onPress={() => deciding.reframe(record.id, null)} />
         </View>
       )}
+      {onDevelop && <Recipe frame={frame} deciding={deciding} />}
       <SaveButtons frame={frame} opened={opened} />
     </>
+  );
+}
+
+/** How the frame is developed, and what can be done with that recipe. */
+function Recipe({ frame, deciding }: Pick<FrameActionsProps, 'frame' | 'deciding'>) {
+  const { id } = frame.record;
+  const { development } = frame.decision;
+  const copied = useStore(copiedRecipe, (recipe) => recipe);
+  const isNew = copied && !(development && isSameDevelopment(copied, development));
+  if (!development && !isNew) return null;
+  return (
+    <View style={styles.actions}>
+      {development && (
+        <>
+          <Text style={styles.text}>{`Developed: ${developWords(development)}.`}</Text>
+          <Button label="As exposed" onPress={() => deciding.develop([id], null)} />
+          <Button label="Copy recipe" onPress={() => copiedRecipe.set(development)} />
+        </>
+      )}
+      {isNew && <Button label="Use copied recipe" onPress={() => deciding.develop([id], copied)} />}
+    </View>
   );
 }
 

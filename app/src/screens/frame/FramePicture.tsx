@@ -77,7 +77,7 @@ const PAN_KEYS: Readonly<Record<string, readonly [number, number]>> = {
 export function FramePicture(props: FramePictureProps) {
   const { opened, look, onLook, frame, neighbours, onChoose, width, height } = props;
   const { marks, full, onFull } = props;
-  const { choice, reframe: reframed } = frame.decision;
+  const { choice, reframe: reframed, development } = frame.decision;
   const reframe = reframed ?? AS_TAKEN;
   const host = useRef<View>(null);
   const centre = useRef(look.centre);
@@ -93,15 +93,16 @@ export function FramePicture(props: FramePictureProps) {
     () => (at: Zoom) => {
       if (!size) return;
       const box = { width, height };
-      const viewport = viewportOf({ zoom: at, centre: centre.current }, size, box, { reframe });
+      const aimed = { zoom: at, centre: centre.current };
+      const viewport = viewportOf(aimed, size, box, { reframe, development });
       void show(viewport, printed).then((isShown) => {
         // What is on the canvas now, for whoever has to wait for it.
         const element = host.current as unknown as HTMLElement | null;
         if (isShown && element)
-          element.dataset.shown = JSON.stringify({ zoom: at, marks: printed, size });
+          element.dataset.shown = JSON.stringify({ zoom: at, marks: printed, size, development });
       });
     },
-    [show, size, reframe, width, height, printed],
+    [show, size, reframe, development, width, height, printed],
   );
   useEffect(() => {
     if (size) draw(zoom);

@@ -1,11 +1,11 @@
-import { AS_TAKEN } from '@velmo/core/recipe';
+import { AS_EXPOSED, AS_TAKEN } from '@velmo/core/recipe';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useState } from 'react';
 import { ScrollView, StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { Choice } from '../../instruments/Choice';
 import { useScreenRoom } from '../../instruments/useScreenRoom';
-import { useFrame } from '../../storage/frameQueries';
+import { useFrame, useSeries } from '../../storage/frameQueries';
 import { rawOrPicture } from '../../storage/frameRecord';
 import { rawOf, type ListedFrame } from '../../storage/madeFrame';
 import { sourceWords } from '../../storage/frameWords';
@@ -19,6 +19,7 @@ import { WHOLE, type FrameLook } from './frameLook';
 import { FramePicture } from './FramePicture';
 import { MadeOf } from './MadeOf';
 import { SeriesBeside } from './SeriesBeside';
+import { DevelopTool } from '../develop/DevelopTool';
 import { ReframeTool } from '../reframe/ReframeTool';
 import { useFrameMarks } from './useFrameMarks';
 import { useFrameView, useRestEnds, type OpenedFrame } from './useFrameView';
@@ -78,24 +79,48 @@ function OpenFrame(props: OpenFrameProps) {
   // A combined frame is looked at by its finished picture, or by the raw that was made.
   const hasBoth = !!record.combined && raw !== undefined && rawOrPicture(record) !== raw;
   const [byRaw, setByRaw] = useState(false);
-  const opened = useFrameView(record, hasBoth && byRaw ? raw : null);
+  // What a recipe makes of it is seen in its raw.
+  const [develops, setDevelops] = useState(false);
+  const isByRaw = raw !== undefined && (byRaw || develops || decision.development !== null);
+  const opened = useFrameView(record, hasBoth && isByRaw ? raw : null);
+  const { data: series = [] } = useSeries(record.id);
   const deciding = useDeciding();
   const [reframes, setReframes] = useState(false);
-  if (!reframes || !opened.summary)
+  const { summary } = opened;
+  if (develops && summary?.raw)
+    return (
+      <DevelopTool
+        opened={opened}
+        summary={{ ...summary, raw: summary.raw }}
+        reframe={decision.reframe ?? AS_TAKEN}
+        development={decision.development ?? AS_EXPOSED}
+        others={series.map((other) => other.record.id).filter((id) => id !== record.id)}
+        onDone={(development) => deciding.develop([record.id], development)}
+        onOthers={(development) =>
+          deciding.develop(
+            series.map((other) => other.record.id),
+            development,
+          )
+        }
+        onLeave={() => setDevelops(false)}
+      />
+    );
+  if (!reframes || !summary)
     return (
       <LookedAt
         {...props}
         opened={opened}
         deciding={deciding}
         onReframe={() => setReframes(true)}
-        byRaw={hasBoth ? byRaw : null}
+        onDevelop={raw ? () => setDevelops(true) : null}
+        byRaw={hasBoth && decision.development === null ? byRaw : null}
         onByRaw={setByRaw}
       />
     );
   return (
     <ReframeTool
       opened={opened}
-      taken={opened.summary}
+      taken={summary}
       reframe={decision.reframe ?? AS_TAKEN}
       onDone={(reframe) => deciding.reframe(record.id, reframe)}
       onLeave={() => setReframes(false)}
@@ -107,6 +132,8 @@ interface LookedAtProps extends OpenFrameProps {
   readonly opened: OpenedFrame;
   readonly deciding: Deciding;
   readonly onReframe: () => void;
+  /** null: there is no raw. */
+  readonly onDevelop: (() => void) | null;
   /** It is looked at by its raw; null: there is nothing to choose from. */
   readonly byRaw: boolean | null;
   readonly onByRaw: (byRaw: boolean) => void;
@@ -115,7 +142,7 @@ interface LookedAtProps extends OpenFrameProps {
 /** The picture, what it holds, and what can be done with it. */
 function LookedAt({ frame, opened, deciding, row, look, onLook, onFull, ...props }: LookedAtProps) {
   const { record, decision } = frame;
-  const { onBack, onReframe, byRaw, onByRaw } = props;
+  const { onBack, onReframe, onDevelop, byRaw, onByRaw } = props;
   // Where there is no picture, there is a way back.
   const full = props.full && opened.error === null;
   const neighbours = useNeighbours(record, row);
@@ -178,6 +205,7 @@ function LookedAt({ frame, opened, deciding, row, look, onLook, onFull, ...props
               series={neighbours?.series ?? []}
               deciding={deciding}
               onReframe={onReframe}
+              onDevelop={onDevelop}
             />
             {byRaw !== null && (
               <Choice

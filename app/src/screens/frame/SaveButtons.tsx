@@ -1,13 +1,14 @@
-import type { Reframe } from '@velmo/core/recipe';
+import { AS_EXPOSED, AS_TAKEN, type Reframe } from '@velmo/core/recipe';
 import { useState } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { Choice } from '../../instruments/Choice';
 import type { StoredFile, StoredKind } from '../../storage/frameRecord';
-import type { ListedFrame } from '../../storage/madeFrame';
+import { rawOf, type ListedFrame } from '../../storage/madeFrame';
 import { fileBlob, saveToComputer } from '../../storage/save';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { WorkerLost } from '../../workers/startedWorker';
+import { DevelopedFiles } from './DevelopedFiles';
 import type { OpenedFrame } from './useFrameView';
 
 interface SaveButtonsProps {
@@ -27,10 +28,12 @@ const kindWords = ({ kind, name }: StoredFile): string =>
 /** Kinds that are saved as they are seen in their own kind; all others become JPEG. */
 const KEEPS_KIND: readonly StoredKind[] = ['dng', 'jpeg', 'png', 'tiff'];
 
+const FIRST_ORDER = { kind: 'jpeg', space: 'srgb' } as const;
+
 /** Of "salt-works-0007.dng": "salt-works-0007-reframed.jpg". */
-function framedName({ name }: StoredFile, kind: StoredKind): string {
+function namedAs({ name }: StoredFile, how: 'reframed' | 'developed', kind: StoredKind): string {
   const ending = kind === 'jpeg' ? 'jpg' : kind === 'tiff' ? 'tif' : kind;
-  return `${name.replace(/\.[^.]*$/, '')}-reframed.${ending}`;
+  return `${name.replace(/\.[^.]*$/, '')}-${how}.${ending}`;
 }
 
 /** A worker's error comes as its name and words. */
@@ -44,7 +47,8 @@ const whyNot = (error: unknown): string =>
 /** A button for each of the frame's files. */
 export function SaveButtons({ frame, opened }: SaveButtonsProps) {
   const { record, decision } = frame;
-  const { reframe } = decision;
+  const { reframe, development } = decision;
+  const raw = rawOf(frame);
   const [problem, setProblem] = useState<string | null>(null);
   const [saving, setSaving] = useState<string | null>(null);
   const [saves, setSaves] = useState<Saves>('seen');
@@ -69,21 +73,23 @@ export function SaveButtons({ frame, opened }: SaveButtonsProps) {
     label: KEEPS_KIND.includes(file.kind) ? file.kind.toUpperCase() : 'JPEG',
     async work(): Promise<[string, Blob]> {
       const { kind, blob } = await opened.framed(file, to);
-      return [framedName(file, kind), blob];
+      return [namedAs(file, 'reframed', kind), blob];
     },
   });
   const developed = (file: StoredFile, to: Reframe) => ({
     label: 'JPEG',
     async work(): Promise<[string, Blob]> {
-      const { kind, blob } = await opened.developed(file, to);
-      return [framedName(file, kind), blob];
+      const order = { ...FIRST_ORDER, development: development ?? AS_EXPOSED, reframe: to };
+      const { kind, blob } = await opened.developed(file, order);
+      return [namedAs(file, 'reframed', kind), blob];
     },
   });
   const seen = reframe !== null && saves === 'seen' ? reframe : null;
   const [only] = record.files;
   const offered = record.files.map((file) => (seen ? asSeen(file, seen) : asTaken(file)));
   // A raw alone has no picture in which straightening could be seen.
-  if (seen && record.files.length === 1 && only.kind === 'dng') offered.push(developed(only, seen));
+  if (seen && !development && record.files.length === 1 && only.kind === 'dng')
+    offered.push(developed(only, seen));
   return (
     <View style={styles.saving}>
       {reframe && (
@@ -107,6 +113,21 @@ export function SaveButtons({ frame, opened }: SaveButtonsProps) {
           />
         ))}
       </View>
+      {raw && (
+        <DevelopedFiles
+          open={development !== null}
+          saving={saving}
+          disabled={saving !== null || !opened.summary}
+          onSave={(label, kind, space) =>
+            void save(label, async () => {
+              const recipe = development ?? AS_EXPOSED;
+              const order = { kind, space, development: recipe, reframe: seen ?? AS_TAKEN };
+              const { blob } = await opened.developed(raw, order);
+              return [namedAs(raw, 'developed', kind), blob];
+            })
+          }
+        />
+      )}
       {seen && seen.tilt !== 0 && offered.some(({ label }) => label === 'DNG') && (
         <Text style={styles.about}>
           A raw cannot be straightened: its DNG holds all of what is seen. Level it in the developer

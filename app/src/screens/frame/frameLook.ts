@@ -1,4 +1,4 @@
-import { AS_TAKEN, type Reframe } from '@velmo/core/recipe';
+import { AS_TAKEN, type Development, type Reframe } from '@velmo/core/recipe';
 import type { Size, Viewport } from '../../frame/shownPicture';
 
 /** The whole frame, or so many screen pixels a photosite along each side. */
@@ -39,6 +39,7 @@ export const NOT_MOVED: Moved = { x: 0, y: 0 };
 interface Laid {
   readonly moved?: Moved;
   readonly reframe?: Reframe;
+  readonly development?: Development | null;
 }
 
 /**
@@ -50,10 +51,11 @@ export function viewportOf(
   { zoom, centre }: FrameLook,
   picture: Size,
   box: Size,
-  { moved = NOT_MOVED, reframe = AS_TAKEN }: Laid = {},
+  { moved = NOT_MOVED, reframe = AS_TAKEN, development = null }: Laid = {},
 ): Viewport {
   const ratio = pixelRatio();
-  const canvas = { width: box.width * ratio, height: box.height * ratio, ratio, moved, reframe };
+  const size = { width: box.width * ratio, height: box.height * ratio, ratio };
+  const canvas = { ...size, moved, reframe, development };
   return zoom === 'fit'
     ? { kind: 'fit', ...canvas }
     : { kind: 'full', scale: zoom, ...within(centre, zoom, picture, box), ...canvas };

@@ -1,9 +1,11 @@
 import type { Plane, Shift } from '@velmo/core/combine';
+import type { NeutralReading } from '@velmo/core/colour';
 import type { Reframe } from '@velmo/core/recipe';
 import { transfer, type Remote } from 'comlink';
 import { useEffect, useMemo, useState } from 'react';
 import type { FrameMarks } from '../../frame/frameMarks';
 import type { FrameReading, FrameSummary } from '../../frame/frameView';
+import type { DevelopOrder } from '../../frame/framedFile';
 import type { FrameViewApi, SavedFile } from '../../frame/frameView.worker';
 import { endResting, restFrame, takeFrame } from '../../frame/openFrames';
 import type { Viewport } from '../../frame/shownPicture';
@@ -28,8 +30,13 @@ export interface OpenedFrame {
   readonly bytes: (file: StoredFile) => Promise<Uint8Array<ArrayBuffer>>;
   /** A file as the frame is to be seen. */
   readonly framed: (file: StoredFile, reframe: Reframe) => Promise<SavedFile>;
-  /** A DNG developed to a JPEG, as the frame is to be seen. */
-  readonly developed: (file: StoredFile, reframe: Reframe) => Promise<SavedFile>;
+  /** A raw developed to a file, as the frame is to be seen. */
+  readonly developed: (file: StoredFile, order: DevelopOrder) => Promise<SavedFile>;
+  /** The light under which a place, 0..1 of what is seen, is neutral. */
+  readonly neutralAt: (
+    at: { readonly x: number; readonly y: number },
+    reframe: Reframe,
+  ) => Promise<NeutralReading | null>;
   /** The whole as a small plane of tones; null while it is not open. */
   readonly plane: () => Promise<Plane | null>;
   /** How far the second of two planes has moved against the first, by this frame's worker. */
@@ -123,7 +130,8 @@ export function useFrameView(
         (await read(at, radius, reframe).catch(() => null)) ?? null,
       bytes: (file) => asked((api, id) => api.bytes(id, file)),
       framed: (file, reframe) => asked((api, id) => api.framed(id, file, reframe)),
-      developed: (file, reframe) => asked((api, id) => api.developed(id, file, reframe)),
+      developed: (file, order) => asked((api, id) => api.developed(id, file, order)),
+      neutralAt: (at, reframe) => asked(async (api) => api.neutralAt(at, reframe)),
       plane: async () => (await opening?.worker.call(async (api) => api.plane())) ?? null,
       align: async (first, second) =>
         (await opening?.worker.call(async (api) => api.align(first, second))) ?? null,

@@ -1,5 +1,7 @@
 import { framedBox, turnedSize } from '@velmo/core/recipe';
+import { useQuery } from '@tanstack/react-query';
 import { Image, StyleSheet, View } from 'react-native';
+import { developThumbnail } from '../../frame/developThumbnail';
 import type { ListedFrame } from '../../storage/madeFrame';
 
 interface FramedThumbnailProps {
@@ -12,7 +14,8 @@ interface FramedThumbnailProps {
 
 /** A frame's small picture, the way the frame is to be seen. */
 export function FramedThumbnail({ frame, width, height, fit }: FramedThumbnailProps) {
-  const { record, thumbnail, decision } = frame;
+  const { record, decision } = frame;
+  const thumbnail = useSeenThumbnail(frame);
   const { reframe } = decision;
   if (thumbnail === '') return null;
   // Frames of before version 2 do not know their size.
@@ -43,6 +46,22 @@ export function FramedThumbnail({ frame, width, height, fit }: FramedThumbnailPr
     </View>
   );
 }
+
+/** The frame's small picture as its recipe has it; as it was made until that is there. */
+function useSeenThumbnail(frame: ListedFrame): string {
+  const { record, decision, thumbnail } = frame;
+  const { development } = decision;
+  const { data } = useQuery({
+    enabled: development !== null,
+    queryKey: ['developed-thumbnail', record.id, development],
+    queryFn: () => (development ? developThumbnail(frame, development) : null),
+    gcTime: UNSEEN_MS,
+  });
+  return data ?? thumbnail;
+}
+
+/** Thousands of them are not held for long once they are out of sight. */
+const UNSEEN_MS = 45_000;
 
 const styles = StyleSheet.create({
   room: { alignItems: 'center', justifyContent: 'center', overflow: 'hidden' },

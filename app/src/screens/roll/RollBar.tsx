@@ -1,3 +1,4 @@
+import type { Development } from '@velmo/core/recipe';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
@@ -7,9 +8,11 @@ import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { useRemoveFrames } from '../../storage/frameQueries';
 import { droppedIn } from '../../storage/frames';
 import type { Amount } from '../../storage/rolls/listing';
+import { useStore } from '../../state/store';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { bytesWords } from '../field/words/seriesWords';
 import { comparedParams, MAX_COMPARED } from '../compare/compared';
+import { copiedRecipe } from '../develop/copiedRecipe';
 import { MoveChoice } from './MoveChoice';
 import { framesWords } from './rollWords';
 import { UndoLine } from './UndoLine';
@@ -73,6 +76,13 @@ export function RollBar(props: RollBarProps) {
           <Button label="Drop" disabled={chosen.size === 0} onPress={() => choose('dropped')} />
           <Button label="Undecided" disabled={chosen.size === 0} onPress={() => choose(null)} />
           <Button label="Move ..." disabled={chosen.size === 0} onPress={() => setMoving(true)} />
+          <UseRecipe
+            disabled={chosen.size === 0}
+            onUse={(recipe) => {
+              deciding.develop([...chosen], recipe);
+              onChoosing(false);
+            }}
+          />
           {chosen.size >= 2 && <CombineButton ids={[...chosen]} />}
           {chosen.size >= 2 && chosen.size <= MAX_COMPARED && <CompareButton ids={[...chosen]} />}
           <Button quiet label="Done" onPress={() => onChoosing(false)} />
@@ -91,6 +101,22 @@ export function RollBar(props: RollBarProps) {
         </View>
       )}
     </View>
+  );
+}
+
+/** Develops the chosen frames by the recipe that was copied from another. */
+function UseRecipe(props: {
+  readonly disabled: boolean;
+  readonly onUse: (recipe: Development) => void;
+}) {
+  const copied = useStore(copiedRecipe, (recipe) => recipe);
+  if (!copied) return null;
+  return (
+    <Button
+      label="Use copied recipe"
+      disabled={props.disabled}
+      onPress={() => props.onUse(copied)}
+    />
   );
 }
 

@@ -1,4 +1,4 @@
-import type { Reframe } from '@velmo/core/recipe';
+import type { Development, Reframe } from '@velmo/core/recipe';
 import { useFocusEffect } from 'expo-router';
 import { useCallback } from 'react';
 import { isStorageFull } from '../../storage/database';
@@ -14,6 +14,8 @@ export interface Deciding {
   move(ids: readonly string[], roll: string, rollName: string): void;
   /** @param reframe null: as it was taken */
   reframe(id: string, reframe: Reframe | null): void;
+  /** @param development null: as the file asks */
+  develop(ids: readonly string[], development: Development | null): void;
   undo(): void;
   /** The browser did not write it. */
   readonly failed: boolean;
@@ -49,11 +51,21 @@ export function useDeciding(): Deciding {
       }),
     [decide],
   );
+  const develop = useCallback(
+    (ids: readonly string[], to: Development | null): void => {
+      if (ids.length === 0) return;
+      const frames = ids.map((id) => ({ id, development: to }));
+      const words = `${framesWords(ids.length)} ${to ? 'developed' : 'as exposed'}`;
+      decide({ words, change: { frames, rolls: [] } });
+    },
+    [decide],
+  );
   const wasDropping = variables?.change.frames.every(({ choice }) => choice === 'dropped') ?? false;
   return {
     choose,
     move,
     reframe,
+    develop,
     undo: useCallback(() => undo(), [undo]),
     failed: notDecided || notUndone,
     noRoom: isStorageFull(error) && wasDropping ? variables!.change.frames.map(({ id }) => id) : [],

@@ -1,4 +1,4 @@
-import type { Reframe } from '@velmo/core/recipe';
+import type { Development, Reframe } from '@velmo/core/recipe';
 import type { Choice, FrameDecision } from './decision';
 import type { RollRecord } from './rollRecord';
 
@@ -8,6 +8,7 @@ export interface DecisionChange {
   readonly roll?: string;
   readonly choice?: Choice | null;
   readonly reframe?: Reframe | null;
+  readonly development?: Development | null;
 }
 
 /**
@@ -22,9 +23,10 @@ export interface RollChange {
 /** The decision a change leads to. */
 export const changed = (
   now: FrameDecision,
-  { roll, choice, reframe }: DecisionChange,
+  { roll, choice, reframe, development }: DecisionChange,
 ): FrameDecision => ({
   roll: roll ?? now.roll,
   choice: choice === undefined ? now.choice : choice,
   reframe: reframe === undefined ? now.reframe : reframe,
+  development: development === undefined ? now.development : development,
 });

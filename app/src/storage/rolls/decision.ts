@@ -1,4 +1,4 @@
-import { MAX_TILT, type Reframe } from '@velmo/core/recipe';
+import { DEVELOPMENT_SCHEMA, MAX_TILT, type Development, type Reframe } from '@velmo/core/recipe';
 
 /** What the photographer has said of a frame; null: nothing yet. */
 export const CHOICES = ['kept', 'dropped'] as const;
@@ -14,6 +14,8 @@ export interface FrameDecision {
   readonly choice: Choice | null;
   /** How it is to be seen; null: as it was taken. */
   readonly reframe: Reframe | null;
+  /** How its raw is developed; null: as its file asks. */
+  readonly development: Development | null;
 }
 
 /** What is decided of a frame that was just made. */
@@ -21,6 +23,7 @@ export const decisionAtFirst = ({ roll }: { readonly roll: string }): FrameDecis
   roll,
   choice: null,
   reframe: null,
+  development: null,
 });
 
 /** Longest id of a roll. Frames of before rolls carry the roll's name, which is its id. */
@@ -28,7 +31,10 @@ export const MAX_ROLL_ID = 200;
 
 const within = (minimum: number, maximum: number) => ({ type: 'number', minimum, maximum });
 
-/** JSON Schema of a decision as it is stored: a frame as it was taken has no `reframe`. */
+/**
+ * JSON Schema of a decision as it is stored: a frame as it was taken has no `reframe`, one
+ * that is developed as its file asks no `development`.
+ */
 export const DECISION_SCHEMA = {
   $id: 'velmo/decision/1',
   type: 'object',
@@ -36,6 +42,7 @@ export const DECISION_SCHEMA = {
     version: { const: 1 },
     roll: { type: 'string', maxLength: MAX_ROLL_ID },
     choice: { enum: [...CHOICES, null] },
+    development: DEVELOPMENT_SCHEMA,
     reframe: {
       type: 'object',
       properties: {

@@ -1,19 +1,21 @@
-import type { Reframe } from '@velmo/core/recipe';
+import type { Development, Reframe } from '@velmo/core/recipe';
 import type { FrameRecord } from '../frameRecord';
 import { isValid } from '../validation';
 import { decisionAtFirst, type FrameDecision } from './decision';
 
-interface StoredDecision extends Omit<FrameDecision, 'reframe'> {
+interface StoredDecision extends Omit<FrameDecision, 'reframe' | 'development'> {
   readonly version: 1;
   readonly reframe?: Reframe;
+  readonly development?: Development;
 }
 
-export const decisionText = ({ roll, choice, reframe }: FrameDecision): string =>
+export const decisionText = ({ roll, choice, reframe, development }: FrameDecision): string =>
   JSON.stringify({
     version: 1,
     roll,
     choice,
     ...(reframe && { reframe }),
+    ...(development && { development }),
   } satisfies StoredDecision);
 
 /** What is decided of a frame: what is stored of it, or what it was made with. */
@@ -23,8 +25,8 @@ export function decisionOf(record: FrameRecord, stored: string | null | undefine
   try {
     const value: unknown = JSON.parse(stored);
     if (!isValid<StoredDecision>('decision', value)) return made;
-    const { roll, choice, reframe = null } = value;
-    return { roll, choice, reframe };
+    const { roll, choice, reframe = null, development = null } = value;
+    return { roll, choice, reframe, development };
   } catch {
     return made;
   }

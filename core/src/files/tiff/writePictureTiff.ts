@@ -85,7 +85,7 @@ export const writeDevelopedTiff = (
 ): Uint8Array[] =>
   writeTiff([
     { tag: TAG.NewSubfileType, type: 'LONG', values: [0] },
-    ...fieldsOfRaw(raw, picture),
+    ...fieldsOfRaw(raw, picture.space),
     ...RESOLUTION_FIELDS,
     ...pixelFields(rgb, picture.width, picture.height),
     { tag: TAG.InterColorProfile, type: 'UNDEFINED', values: iccProfile(picture.space) },

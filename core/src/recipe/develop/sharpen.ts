@@ -8,7 +8,7 @@ export const SHARPEN_MARGIN = 2;
 /** What differences of lightness are made larger by, at full strength. */
 const MOST = 2;
 /** Differences of the signal below this are noise or grain, and stay as they are, about. */
-const CORE = 0.006;
+const CORE = 0.003;
 /** The most a pixel is made lighter or darker by: edges get no rims. */
 const LIMIT = 0.1;
 /** Rows of lightness that are smoothed into one. */

@@ -52,10 +52,10 @@ export const CURVE_ENTRIES = CURVE_STEPS + 1;
 export const MID_GREY = 0.18;
 
 /** Stops by which highlights and shadows are moved at most. */
-const HIGHLIGHT_STOPS = 1.3;
+const HIGHLIGHT_STOPS = 1;
 const SHADOW_STOPS = 2;
 /** How steep contrast is at mid-grey at full strength, and how many stops away it fades. */
-const CONTRAST_SLOPE = 0.6;
+const CONTRAST_SLOPE = 0.5;
 const CONTRAST_REACH = 2.2;
 
 /** What balanced light is multiplied by, so that the colour that clips first clips at 1. */
@@ -123,7 +123,7 @@ function localGains({ contrast, highlights, shadows }: Development): LocalGains 
     own: table((s) => contrast * CONTRAST_SLOPE * CONTRAST_REACH * Math.tanh(s / CONTRAST_REACH)),
     large: table(
       (s) =>
-        highlights * HIGHLIGHT_STOPS * smooth(-0.3, 2.7, s) +
+        highlights * HIGHLIGHT_STOPS * smooth(-0.5, 3.2, s) +
         shadows * SHADOW_STOPS * smooth(0.3, -5, s),
     ),
   };

@@ -11,13 +11,8 @@ import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { closeSheet, fieldStore } from '../session/fieldState';
 import { activate } from '../commands/activeTape';
 import { useWhite } from '../tapes/WhiteTape';
-import {
-  holdWhite,
-  neutralAt,
-  releaseWhite,
-  toggleWhiteLock,
-  whiteWords,
-} from '../commands/whiteCommands';
+import { holdWhite, neutralAt, releaseWhite, toggleWhiteLock } from '../commands/whiteCommands';
+import { whiteWords } from '../words/neutralWords';
 
 const neutralAtSpot = (): void => void neutralAt(fieldStore.get().settings.meter.spot);
 
