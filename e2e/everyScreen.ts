@@ -44,6 +44,10 @@ export async function everyScreen(
   await page.waitForSelector('[data-testid=reframe-picture][data-shown]');
   await look('Reframe');
   await press(page, 'Cancel');
+  await press(page, 'Develop ...');
+  await page.waitForSelector('[data-testid=develop-picture][data-shown]');
+  await look('Develop');
+  await press(page, 'Cancel');
   await press(page, 'Best of 3 ...');
   await until(() => pageText(page), /next/);
   await look('Best');

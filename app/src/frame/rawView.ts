@@ -4,6 +4,7 @@ import {
   luminanceRow,
   profileAt,
   readNeutral,
+  shadesOfGrey,
   whiteFromNeutral,
   whitePointOf,
   type Developer,
@@ -49,6 +50,8 @@ import type { Piece } from './shownPicture';
 
 /** A neutral place is read in a picture about so long. */
 const NEUTRAL_PX = 700;
+/** Share of the range below which nothing in a pixel clips. */
+const UNCLIPPED = 0.98;
 
 /** Scene-linear mid-grey after BaselineExposure. */
 const MID_GREY = 0.18;
@@ -155,7 +158,10 @@ export class RawView extends FrameView {
   /** The light under which a place, 0..1 of what is seen, is neutral, or why it cannot be told. */
   neutralAt(at: { x: number; y: number }, reframe: Reframe): NeutralReading {
     const { stage, piece } = this.stagedWhole(NEUTRAL_PX, null);
-    const { profile, asShotNeutral } = this.file;
+    const { profile } = this.file;
+    const { blackLevel, whiteLevel } = this.stagedLevels;
+    const light = Float32Array.from(stage.raw, (v) => v - blackLevel);
+    const top = UNCLIPPED * (whiteLevel - blackLevel);
     return readNeutral(
       profile,
       sampleNeutral(
@@ -166,7 +172,8 @@ export class RawView extends FrameView {
         PIN_SHARE,
         this.responseOf(piece.factor),
       ),
-      whitePointOf(whiteFromNeutral(profile, asShotNeutral)),
+      // As in Field, whatever white was held.
+      shadesOfGrey(light, [top, top, top], profile),
     );
   }
 
