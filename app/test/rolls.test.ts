@@ -1,3 +1,4 @@
+import { AS_EXPOSED } from '@velmo/core/recipe';
 import fc from 'fast-check';
 import { DEFAULT_NAMING } from '../src/storage/fileNames';
 import type { FrameFacts, FrameRecord } from '../src/storage/frameRecord';
@@ -202,7 +203,7 @@ describe('rolls', () => {
       store.applyChange({ frames: [{ id: idOf(1), ...frame }], rolls: [] });
     await change({ choice: 'kept' });
     const back = await change({ reframe });
-    expect(await nowDecided()).toEqual({ roll: 'salt-works', choice: 'kept', reframe });
+    expect(await nowDecided()).toMatchObject({ roll: 'salt-works', choice: 'kept', reframe });
     await store.applyChange(back);
     expect(await nowDecided()).toEqual({
       roll: 'salt-works',
@@ -220,6 +221,40 @@ describe('rolls', () => {
         reframe: null,
         development: null,
       });
+    }
+  });
+
+  test('a recipe is kept beside what is decided of a frame, and taken back alone', async () => {
+    const store = openStore();
+    await storeFrames(store, 2);
+    const nowDecided = async () => (await openStore().findFrames([idOf(1)]))[0]?.decision;
+    const change = (frame: object) =>
+      store.applyChange({ frames: [{ id: idOf(1), ...frame }], rolls: [] });
+    await change({ choice: 'kept' });
+    const development = {
+      ...AS_EXPOSED,
+      exposure: 2 / 3,
+      white: { kelvin: 2856.4, tint: -0.04 },
+      greys: [1.1, 0.2, -0.3] as const,
+    };
+    const back = await change({ development });
+    expect(await nowDecided()).toEqual({
+      roll: 'salt-works',
+      choice: 'kept',
+      reframe: null,
+      development,
+    });
+    await store.applyChange(back);
+    expect(await nowDecided()).toMatchObject({ choice: 'kept', development: null });
+    for (const broken of [
+      { ...development, exposure: 6 },
+      { ...development, greys: [1, 0] },
+      { ...development, white: { kelvin: 100, tint: 0 } },
+      { exposure: 1 },
+    ]) {
+      const text = { version: 1, roll: 'salt-works', choice: 'kept', development: broken };
+      database('velmo-records').set(`decided/${idOf(1)}`, JSON.stringify(text));
+      expect(await nowDecided()).toMatchObject({ choice: null, development: null });
     }
   });
 
