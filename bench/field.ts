@@ -1,6 +1,6 @@
 import type { CDPSession, Page } from 'puppeteer-core';
 import { fieldReady, launch, openPage, serve, slider } from '../e2e/browser';
-import { median, reported, type Result } from './measure';
+import { median, percentile, reported, type Result } from './measure';
 import { logOf, watch, type LoggedWindow } from './pageLog';
 
 /** How long the tape is dragged, and how fast. */
@@ -59,9 +59,6 @@ async function mainThreadMs(page: Page, work: () => Promise<void>): Promise<numb
   );
   return Math.max(...busy);
 }
-
-const percentile = (values: number[], p: number): number =>
-  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * p))];
 
 async function measured(page: Page, name: string, note: string, tape = 'Time'): Promise<Result[]> {
   const client: CDPSession = await page.createCDPSession();

@@ -3,6 +3,7 @@ import { averageBench } from './average';
 import { cameraBench } from './camera';
 import { combineBench } from './combine';
 import { combinePageBench } from './combinePage';
+import { deliverBench } from './deliver';
 import { focusStackBench } from './focusStack';
 import { enginesBench } from './engines';
 import { fieldBench } from './field';
@@ -32,6 +33,7 @@ const GROUPS: Readonly<Record<string, () => Result[] | Promise<Result[]>>> = {
   camera: cameraBench,
   average: averageBench,
   combine: async () => [...combineBench(), ...focusStackBench(), ...(await combinePageBench())],
+  deliver: deliverBench,
   engines: enginesBench,
   store: storeBench,
   rolls: rollsBench,

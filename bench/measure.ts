@@ -63,3 +63,7 @@ export function inTurns(
 
 export const median = (values: number[]): number =>
   [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
+
+/** The value under which a share of all of them lies. */
+export const percentile = (values: number[], p: number): number =>
+  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * p))];

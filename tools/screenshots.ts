@@ -125,6 +125,18 @@ async function main(): Promise<void> {
     await until(() => pageText(page), /Clipped/);
     await settle();
   };
+  /** The pans on the way to greys. */
+  const developed = async (page: Page): Promise<void> => {
+    await exposed(page, 'scene=pans-at-noon');
+    await page.click('[role=link][aria-label^="Frame"]');
+    await page.waitForSelector('[data-testid=frame-picture][data-shown]');
+    await press(page, 'Develop ...');
+    await press(page, 'Rust');
+    await page.focus(slider('Shadows'));
+    for (let n = 0; n < 4; n++) await page.keyboard.press('ArrowRight');
+    await page.waitForSelector('[data-testid=develop-picture][data-shown*="0.2,"]');
+    await settle();
+  };
   const reframed = async (page: Page): Promise<void> => {
     await page.click('[data-testid=expose]');
     await framesStored(page, 1);
@@ -196,12 +208,6 @@ async function main(): Promise<void> {
       },
     );
     await shoot(
-      'white-phone',
-      plainLink('scene=test-wall-lamp&time=1/125&iso=100&white=2850'),
-      PHONE,
-      (page) => page.keyboard.press('w'),
-    );
-    await shoot(
       'files-phone',
       plainLink('scene=pans-at-noon&time=auto&iso=auto&files=dng%2Bjpeg&aspect=16:9'),
       PHONE,
@@ -236,6 +242,7 @@ async function main(): Promise<void> {
     );
     await shoot('roll-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, roll);
     await shoot('compare-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, compared);
+    await shoot('develop-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, developed);
     await shoot('combine-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, combined);
     await shoot('best-phone', plainLink('scene=test-wall&time=1/125&iso=100'), PHONE, best);
     await deviceCamera(app.url, browser);

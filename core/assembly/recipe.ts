@@ -300,20 +300,63 @@ function mixed(from: usize, to: usize, share: v128): v128 {
   return f32x4.add(a, f32x4.mul(share, f32x4.sub(v128.load(to), a)));
 }
 
+/** Powers of two, but for a millionth; within what a float holds. */
 @inline
-function entry(stops: v128, least: v128, perStop: v128, most: v128): v128 {
-  const at = f32x4.add(f32x4.mul(f32x4.sub(stops, least), perStop), f32x4.splat(0.5));
-  return i32x4.trunc_sat_f32x4_s(f32x4.min(most, f32x4.max(f32x4.splat(0), at)));
+function exp2Of(v: v128): v128 {
+  const floor = f32x4.floor(v);
+  const t = f32x4.sub(v, floor);
+  let q = f32x4.add(f32x4.splat(0.00919093), f32x4.mul(t, f32x4.splat(0.00178898)));
+  q = f32x4.add(f32x4.splat(0.05566863), f32x4.mul(t, q));
+  q = f32x4.add(f32x4.splat(0.24020262), f32x4.mul(t, q));
+  q = f32x4.add(f32x4.splat(0.69314799), f32x4.mul(t, q));
+  const part = f32x4.add(f32x4.splat(1), f32x4.mul(t, q));
+  const whole = i32x4.shl(i32x4.trunc_sat_f32x4_s(floor), 23);
+  return i32x4.add(part, whole);
+}
+
+/** t * t * (3 - 2 t) of a value's way from 0 to 1. */
+@inline
+function smoothed(v: v128): v128 {
+  const t = f32x4.min(f32x4.splat(1), f32x4.max(f32x4.splat(0), v));
+  return f32x4.mul(f32x4.mul(t, t), f32x4.sub(f32x4.splat(3), twice(t)));
+}
+
+/** x (27 + x^2) / (27 + 9 x^2), and 1 from 3 on: near to tanh. */
+@inline
+function bent(v: v128): v128 {
+  const x = f32x4.min(f32x4.splat(3), f32x4.max(f32x4.splat(-3), v));
+  const x2 = f32x4.mul(x, x);
+  const over = f32x4.add(f32x4.splat(27), f32x4.mul(f32x4.splat(9), x2));
+  return f32x4.div(f32x4.mul(x, f32x4.add(f32x4.splat(27), x2)), over);
+}
+
+/** Stops by which light is moved that lies `own` from mid-grey, its neighbourhood `parts`. */
+@inline
+function moved(own: v128, parts: v128, gains: usize): v128 {
+  const contrast = f32x4.mul(
+    v128.load32_splat(gains),
+    bent(f32x4.mul(own, v128.load32_splat(gains, 4))),
+  );
+  const bright = f32x4.add(v128.load32_splat(gains, 12), f32x4.mul(parts, v128.load32_splat(gains, 16)));
+  const dark = f32x4.add(v128.load32_splat(gains, 24), f32x4.mul(parts, v128.load32_splat(gains, 28)));
+  return f32x4.add(
+    contrast,
+    f32x4.add(
+      f32x4.mul(v128.load32_splat(gains, 8), smoothed(bright)),
+      f32x4.mul(v128.load32_splat(gains, 20), smoothed(dark)),
+    ),
+  );
 }
 
 /**
  * Light to the signal.
  *
  * @param plan floats: rebalance 3, matrix 9, colour, exposure, mid-grey's inverse, luma 3, scale,
- *   steps, least stops, entries a stop, last entry, matrix to the output 9
+ *   steps, gains 8 (contrast: stops, and how fast; highlights and shadows: stops, and the way from
+ *   0 to 1 as offset and slope), matrix to the output 9
  * @param curve table over square roots
  * @param signal likewise, of the output; 0: the curve gives the signal
- * @param own tables of gains; 0: there are none
+ * @param gains 0: light is not moved by its tones
  * @param slope slopes and offsets of large parts along the rows above and below, and the share of
  *   the one below
  */
@@ -325,8 +368,7 @@ export function toneRow(
   plan: usize,
   curve: usize,
   signal: usize,
-  own: usize,
-  large: usize,
+  gains: i32,
   slope: usize,
   slopeBelow: usize,
   offset: usize,
@@ -342,9 +384,6 @@ export function toneRow(
   const overGrey = v128.load32_splat(plan, 56);
   const scales = v128.load32_splat(plan, 72);
   const tops = v128.load32_splat(plan, 76);
-  const least = v128.load32_splat(plan, 80);
-  const perStop = v128.load32_splat(plan, 84);
-  const most = v128.load32_splat(plan, 88);
   const squares = f32x4.mul(tops, tops);
   const shares = f32x4.splat(share);
   const colourful = load<f32>(plan, 48) != 1;
@@ -356,10 +395,10 @@ export function toneRow(
     let R = row3(plan + 12, r, g, b);
     let G = row3(plan + 24, r, g, b);
     let B = row3(plan + 36, r, g, b);
-    if (own || colourful) {
+    if (gains || colourful) {
       const luminance = row3(plan + 60, R, G, B);
       let gain = one;
-      if (own) {
+      if (gains) {
         // The least there is a logarithm of here.
         const stops = log2Of(f32x4.max(f32x4.splat(1e-12), f32x4.mul(luminance, overGrey)));
         const a = mixed(slope, slopeBelow, shares);
@@ -367,10 +406,7 @@ export function toneRow(
           f32x4.add(f32x4.mul(a, f32x4.sub(stops, exposure)), mixed(offset, offsetBelow, shares)),
           exposure,
         );
-        gain = f32x4.mul(
-          four(own, entry(stops, least, perStop, most)),
-          four(large, entry(parts, least, perStop, most)),
-        );
+        gain = exp2Of(moved(stops, parts, plan + 80));
         slope += 16;
         slopeBelow += 16;
         offset += 16;
@@ -386,9 +422,9 @@ export function toneRow(
       const cr = mirrored(curve, tops, scales, R);
       const cg = mirrored(curve, tops, scales, G);
       const cb = mirrored(curve, tops, scales, B);
-      v128.store(outRed, looked(signal, tops, squares, row3(plan + 92, cr, cg, cb)));
-      v128.store(outGreen, looked(signal, tops, squares, row3(plan + 104, cr, cg, cb)));
-      v128.store(outBlue, looked(signal, tops, squares, row3(plan + 116, cr, cg, cb)));
+      v128.store(outRed, looked(signal, tops, squares, row3(plan + 112, cr, cg, cb)));
+      v128.store(outGreen, looked(signal, tops, squares, row3(plan + 124, cr, cg, cb)));
+      v128.store(outBlue, looked(signal, tops, squares, row3(plan + 136, cr, cg, cb)));
     } else {
       v128.store(outRed, looked(curve, tops, scales, R));
       v128.store(outGreen, looked(curve, tops, scales, G));

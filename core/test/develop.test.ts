@@ -24,8 +24,9 @@ import {
   type Development,
 } from '../src/recipe';
 import { BandPlanes } from '../src/recipe/develop/bandPlanes';
-import { fillLight } from '../src/recipe/develop/lightOfRaw';
-import { planTone, STOPS } from '../src/recipe/develop/tonePlan';
+import { fillDemosaiced } from '../src/recipe/develop/lightOfRaw';
+import { movedStops } from '../src/recipe/develop/plainLoops';
+import { gainNumbers, planTone } from '../src/recipe/develop/tonePlan';
 import { demosaicDirected } from '../src/sensor/demosaicDirected';
 import { fileOf, readMapFile, readPortableMap, run, shoot } from './shots';
 import { lab, patchIndex, patchMeans, patches } from './wallColours';
@@ -201,9 +202,10 @@ describe('a recipe', () => {
       fc.property(share, share, share, (contrast, highlights, shadows) => {
         const { local } = planTone(wall.file, { ...AS_EXPOSED, contrast, highlights, shadows });
         if (!local) return;
-        const shown = [...local.own].map(
-          (own, i) => STOPS.least + i / STOPS.perStop + Math.log2(own * local.large[i]),
-        );
+        const shown = Array.from({ length: 3000 }, (_, i) => {
+          const stops = i / 128 - 15;
+          return stops + movedStops(stops, stops, gainNumbers(local));
+        });
         const steps = shown.slice(1).map((stops, i) => stops - shown[i]);
         expect(Math.min(...steps)).toBeGreaterThan(0);
       }),
@@ -265,7 +267,7 @@ describe('the loops', () => {
       [71, 54, 1, 1],
     ]) {
       const planes = new BandPlanes(width, height, 4);
-      fillLight(planes, raw, [1, 1, 1], { x, y, width, height, factor: 1 });
+      fillDemosaiced(planes, raw, [1, 1, 1], { x, y, width, height, factor: 1 });
       const expected = new Float32Array(3 * width * height);
       demosaicDirected(mosaic, 75, 60, { x: x + 1, y: y + 3, width, height }, expected);
       let most = 0;

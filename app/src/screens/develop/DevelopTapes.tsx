@@ -30,7 +30,6 @@ interface DevelopTapesProps {
 }
 
 const HEIGHT = 46;
-const AS_SHOT = 'as shot';
 const STRIP = <WhiteStrip />;
 
 /** The tapes of a recipe: light, then colour, then what is fine. */
@@ -66,7 +65,7 @@ function RecipeTape({ store, tape }: { store: Store<Development>; tape: DevelopT
       releasable
       step={1}
       atEnd={false}
-      tag={isFirst ? AS_SHOT : 'set'}
+      tag={isFirst ? '' : 'set'}
       height={HEIGHT}
       onChange={set}
       onRelease={() => set(tape.first)}
@@ -91,7 +90,7 @@ function WhiteTapes({ store, asShot, whiteInHand, onWhite }: DevelopTapesProps) 
     releasable: true,
     step: 1,
     atEnd: false,
-    tag: white ? 'set' : AS_SHOT,
+    tag: white ? 'set' : 'as shot',
     height: HEIGHT,
     onRelease: release,
   };

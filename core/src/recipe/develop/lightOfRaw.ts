@@ -47,21 +47,19 @@ export function smallLight(decoded: DecodedRaw, balance: Vec3, piece: LightPiece
   return out;
 }
 
-/** The same light of any piece in the planes red, green and blue of a band of its size. */
-export function fillLight(
+/** The same light of a mosaic at full size, in the planes red, green and blue of a band. */
+export function fillDemosaiced(
   planes: BandPlanes,
   decoded: DecodedRaw,
   balance: Vec3,
   piece: LightPiece,
 ): void {
-  if (decoded.file.raw.kind === 'cfa' && piece.factor === 1) {
-    demosaic(planes, decoded, balance, piece);
-    if (!decoded.gains) return;
-    const rgb = interleaved(planes);
-    const box = inCrop(decoded, piece);
-    applyGains(rgb, decoded.gains, box, 1, { blackLevel: 0, whiteLevel: Infinity });
-    deinterleave(planes, rgb);
-  } else deinterleave(planes, smallLight(decoded, balance, piece));
+  demosaic(planes, decoded, balance, piece);
+  if (!decoded.gains) return;
+  const rgb = interleaved(planes);
+  const box = inCrop(decoded, piece);
+  applyGains(rgb, decoded.gains, box, 1, { blackLevel: 0, whiteLevel: Infinity });
+  fillPlanes(planes, rgb);
 }
 
 /** Demosaics along edges, as `demosaicDirected` does. */
@@ -122,7 +120,8 @@ function interleaved(planes: BandPlanes): Float32Array {
   return rgb;
 }
 
-function deinterleave(planes: BandPlanes, rgb: Float32Array): void {
+/** Lays interleaved light into the planes red, green and blue of a band of its size. */
+export function fillPlanes(planes: BandPlanes, rgb: Float32Array): void {
   const { floats, width, height } = planes;
   for (let y = 0, i = 0; y < height; y++) {
     const [r, g, b] = [0, 1, 2].map((c) => planes.row(c, y) >> 2);

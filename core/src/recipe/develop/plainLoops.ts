@@ -2,6 +2,31 @@ import type { RecipeLoops } from './recipeLoops';
 
 const clamp = (v: number, most: number): number => (v > 0 ? (v < most ? v : most) : 0);
 
+const smoothed = (v: number): number => {
+  const t = clamp(v, 1);
+  return t * t * (3 - 2 * t);
+};
+
+/** x (27 + x^2) / (27 + 9 x^2), and 1 from 3 on: near to tanh. */
+function bent(v: number): number {
+  const x = Math.min(3, Math.max(-3, v));
+  return (x * (27 + x * x)) / (27 + 9 * x * x);
+}
+
+/**
+ * Stops by which light is moved that lies `own` stops from mid-grey, its neighbourhood `parts`.
+ *
+ * @param gains of `gainNumbers`
+ */
+export function movedStops(own: number, parts: number, gains: ArrayLike<number>): number {
+  const [contrast, highlights, shadows] = [gains[0], gains[2], gains[5]];
+  return (
+    contrast * bent(own * gains[1]) +
+    highlights * smoothed(gains[3] + parts * gains[4]) +
+    shadows * smoothed(gains[6] + parts * gains[7])
+  );
+}
+
 /** The loops of core/assembly/recipe.ts in TypeScript. */
 export function plainLoops(buffer: ArrayBuffer): RecipeLoops {
   const f = new Float32Array(buffer);
@@ -93,18 +118,17 @@ export function plainLoops(buffer: ArrayBuffer): RecipeLoops {
     toneRow(...args) {
       const [red, green, blue] = at(...args.slice(0, 3));
       const n = args[3];
-      const [p, curve, signal, own, large] = at(...args.slice(4, 9));
-      const [slope, slopeBelow, offset, offsetBelow] = at(...args.slice(9, 13));
-      const share = args[13];
-      const out = at(...args.slice(14));
+      const [p, curve, signal] = at(...args.slice(4, 7));
+      const gains = args[7];
+      const [slope, slopeBelow, offset, offsetBelow] = at(...args.slice(8, 12));
+      const share = args[12];
+      const out = at(...args.slice(13));
       const matrix = (m: number, a: number, b: number, c: number): number =>
         f[p + m] * a + f[p + m + 1] * b + f[p + m + 2] * c;
       const [colour, exposure, overGrey] = f.subarray(p + 12, p + 15);
-      const [scale, steps, least, perStop, most] = f.subarray(p + 18, p + 23);
+      const [scale, steps] = f.subarray(p + 18, p + 20);
       const mirrored = (v: number): number =>
         Math.sign(v) * looked(curve, steps, scale * Math.abs(v));
-      const entry = (stops: number): number =>
-        Math.floor(clamp((stops - least) * perStop + 0.5, most));
       for (let x = 0; x < n; x++) {
         const r = Math.min(1, f[red + x] * f[p]);
         const g = Math.min(1, f[green + x] * f[p + 1]);
@@ -112,18 +136,18 @@ export function plainLoops(buffer: ArrayBuffer): RecipeLoops {
         const rgb = [matrix(3, r, g, b), matrix(6, r, g, b), matrix(9, r, g, b)];
         const luminance = matrix(15, rgb[0], rgb[1], rgb[2]);
         let gain = 1;
-        if (own) {
+        if (gains) {
           const stops = Math.log2(Math.max(1e-12, luminance * overGrey));
           const a = f[slope + x] + share * (f[slopeBelow + x] - f[slope + x]);
           const o = f[offset + x] + share * (f[offsetBelow + x] - f[offset + x]);
           const parts = a * (stops - exposure) + o + exposure;
-          gain = f[own + entry(stops)] * f[large + entry(parts)];
+          gain = 2 ** movedStops(stops, parts, f.subarray(p + 20, p + 28));
         }
         const grey = gain * luminance * (1 - colour);
         const kept = rgb.map((v) => grey + gain * colour * v);
         if (signal) {
           const [cr, cg, cb] = kept.map(mirrored);
-          [23, 26, 29].forEach((m, c) => {
+          [28, 31, 34].forEach((m, c) => {
             f[out[c] + x] = looked(signal, steps, steps * steps * matrix(m, cr, cg, cb));
           });
         } else

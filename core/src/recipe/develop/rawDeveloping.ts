@@ -7,10 +7,17 @@ import { AS_EXPOSED, type Development } from '../development';
 import { BandPlanes } from './bandPlanes';
 import { denoise, NOISE_SCALES, noiseMargin, type ColourNoise } from './denoise';
 import { LARGE_PARTS_PX, largeParts } from './largeParts';
-import { columnsOf, fillLight, rowsOf, smallLight, type LightPiece } from './lightOfRaw';
+import {
+  columnsOf,
+  fillDemosaiced,
+  fillPlanes,
+  rowsOf,
+  smallLight,
+  type LightPiece,
+} from './lightOfRaw';
 import { sharpen, SHARPEN_MARGIN } from './sharpen';
 import { asShotBalance, planTone, type TonePlan } from './tonePlan';
-import { toneBand, tonedTables } from './toneBand';
+import { PartsAlong, toneBand, tonedTables, type SidePlace } from './toneBand';
 
 /** The part of a raw whose light lies in planes. */
 interface HeldLight {
@@ -35,8 +42,10 @@ export interface DevelopedPiece {
  */
 export class RawDeveloping {
   private parts: LocalLine | null = null;
+  private along: PartsAlong | null = null;
   private planes: BandPlanes | null = null;
   private held: HeldLight | null = null;
+  private small: { readonly key: string; readonly light: Float32Array } | null = null;
   private planned: { readonly key: string; readonly plan: TonePlan } | null = null;
 
   /** @param plain true: without WebAssembly in any case */
@@ -53,12 +62,9 @@ export class RawDeveloping {
     const { crop } = this.decoded.file.raw;
     const across = piece.factor / crop.width;
     const down = piece.factor / crop.height;
-    toneBand(planes, plan, plan.local ? (this.parts ??= this.measured()) : null, {
-      x: box.x / crop.width + across / 2,
-      y: box.y / crop.height + down / 2,
-      across,
-      down,
-    });
+    const columns = { from: box.x / crop.width + across / 2, step: across };
+    const rows = { from: box.y / crop.height + down / 2, step: down };
+    toneBand(planes, plan, plan.local ? this.partsAlong(planes, columns) : null, rows);
     // Of what is seen smaller than it is, nothing is as fine as that.
     if (piece.factor === 1) sharpen(planes, development.sharpening);
     return {
@@ -66,6 +72,17 @@ export class RawDeveloping {
       height: rowsOf(piece),
       ...rowsOut(planes, piece, box),
     };
+  }
+
+  private partsAlong(planes: BandPlanes, columns: SidePlace): PartsAlong {
+    const { along } = this;
+    const isSame =
+      along?.planes === planes &&
+      along.columns.from === columns.from &&
+      along.columns.step === columns.step;
+    if (along && isSame) return along;
+    this.along = new PartsAlong(planes, (this.parts ??= this.measured()), columns);
+    return this.along;
   }
 
   private planOf(development: Development, space: OutputSpace): TonePlan {
@@ -108,11 +125,22 @@ export class RawDeveloping {
     };
     this.held = null;
     const planes = this.planesOf(columnsOf(box), rowsOf(box));
-    fillLight(planes, decoded, asShotBalance(decoded.file), box);
     const isDemosaiced = kind === 'cfa' && factor === 1;
+    if (isDemosaiced) fillDemosaiced(planes, decoded, asShotBalance(decoded.file), box);
+    else fillPlanes(planes, this.smallOf(box));
     denoise(planes, this.noiseAt(factor), noise, scales, isDemosaiced);
     this.held = { key, box };
     return this.held;
+  }
+
+  /** Light of a piece seen smaller, kept: that of a whole frame is a mean of all its photosites. */
+  private smallOf(piece: LightPiece): Float32Array {
+    const key = JSON.stringify(piece);
+    if (this.small?.key !== key) {
+      const light = smallLight(this.decoded, asShotBalance(this.decoded.file), piece);
+      this.small = { key, light };
+    }
+    return this.small.light;
   }
 
   private planesOf(width: number, height: number): BandPlanes {

@@ -1,45 +1,45 @@
 import { BT709_LUMA } from '../../colour/srgb';
 import type { LocalLine } from '../../combine/finish/guidedFilter';
 import { within, type BandPlanes } from './bandPlanes';
-import { CURVE_ENTRIES, MID_GREY, STOP_ENTRIES, STOPS, type TonePlan } from './tonePlan';
+import { CURVE_ENTRIES, gainNumbers, MID_GREY, type TonePlan } from './tonePlan';
 
-/** Where a band lies in the picture whose large parts are known, as shares of its sides. */
-export interface BandPlace {
+/** Where pixels along a side of a band lie in the picture, as shares of that side. */
+export interface SidePlace {
   /** Middle of the first pixel. */
-  readonly x: number;
-  readonly y: number;
-  /** From pixel to pixel, and from row to row. */
-  readonly across: number;
-  readonly down: number;
+  readonly from: number;
+  /** From pixel to pixel. */
+  readonly step: number;
 }
 
 const whole = (entries: number): number => 4 * Math.ceil(entries / 4);
 
 /** Where tables lie, in floats. */
-const OWN = 0;
-const LARGE = whole(STOP_ENTRIES);
-const CURVE = 2 * LARGE;
+const CURVE = 0;
 const SIGNAL = CURVE + whole(CURVE_ENTRIES);
 const ROWS = SIGNAL + whole(CURVE_ENTRIES);
 
 /** Floats of room that tables of a band need. */
 export const tonedTables = (width: number): number => ROWS + 4 * (whole(width) + 4);
 
-/** Develops the light in a band's planes to the signal of the output, 0..1, in its other planes. */
+/**
+ * Develops the light in a band's planes to the signal of the output, 0..1, in its other planes.
+ *
+ * @param parts large parts of the picture, along this band's rows; used where the plan moves tones
+ */
 export function toneBand(
   planes: BandPlanes,
   plan: TonePlan,
-  parts: LocalLine | null,
-  place: BandPlace,
+  parts: PartsAlong | null,
+  rowsPlace: SidePlace,
 ): void {
   const { loops, constantsAt, tablesAt, columns, height } = planes;
   const { local, toOutput } = plan;
   lay(planes, plan);
   const table = (at: number): number => tablesAt + 4 * at;
-  const rows = local && parts ? new PartsAlong(planes, parts, place, table(ROWS)) : null;
+  const rows = local && parts;
   for (let y = 0; y < height; y++) {
-    const share = rows?.at(y) ?? 0;
-    const [slope, slopeBelow, offset, offsetBelow] = rows?.addresses ?? [0, 0, 0, 0];
+    const share = rows?.at(rowsPlace.from + y * rowsPlace.step) ?? 0;
+    const [slope, slopeBelow, offset, offsetBelow] = rows ? rows.addresses : [0, 0, 0, 0];
     loops.toneRow(
       planes.row('red', y),
       planes.row('green', y),
@@ -48,8 +48,7 @@ export function toneBand(
       constantsAt,
       table(CURVE),
       toOutput ? table(SIGNAL) : 0,
-      rows ? table(OWN) : 0,
-      rows ? table(LARGE) : 0,
+      rows ? 1 : 0,
       slope,
       slopeBelow,
       offset,
@@ -61,6 +60,8 @@ export function toneBand(
     );
   }
 }
+
+const NO_GAINS = new Array<number>(8).fill(0);
 
 /** Writes a plan's numbers and tables where the loop finds them. */
 function lay({ floats, constantsAt, tablesAt }: BandPlanes, plan: TonePlan): void {
@@ -76,56 +77,50 @@ function lay({ floats, constantsAt, tablesAt }: BandPlanes, plan: TonePlan): voi
       ...BT709_LUMA,
       (steps * steps) / curve.top,
       steps,
-      STOPS.least,
-      STOPS.perStop,
-      STOP_ENTRIES - 1,
+      ...(local ? gainNumbers(local) : NO_GAINS),
       ...(toOutput ?? []),
     ],
     constantsAt >> 2,
   );
   const tables = tablesAt >> 2;
-  if (local) {
-    floats.set(local.own, tables + OWN);
-    floats.set(local.large, tables + LARGE);
-  }
   floats.set(curve.values, tables + CURVE);
   floats.set(signal, tables + SIGNAL);
 }
 
-/** Slopes and offsets of large parts along rows of a band, drawn out to its pixels. */
-class PartsAlong {
+/** Slopes and offsets of a picture's large parts along rows of a band, drawn out to its pixels. */
+export class PartsAlong {
   private readonly left: Int32Array;
   private readonly share: Float32Array;
   /** Rows of the parts that are drawn out, by the half of the room they lie in. */
-  private drawn: [number, number] = [-1, -1];
+  private readonly drawn: [number, number] = [-1, -1];
   private first = 0;
+  private readonly rowsAt: number;
 
   constructor(
-    private readonly planes: BandPlanes,
-    private readonly parts: LocalLine,
-    private readonly place: BandPlace,
-    private readonly rowsAt: number,
+    readonly planes: BandPlanes,
+    readonly parts: LocalLine,
+    readonly columns: SidePlace,
   ) {
-    const { width } = planes;
+    const { width, tablesAt } = planes;
+    this.rowsAt = tablesAt + 4 * ROWS;
     this.left = new Int32Array(width);
     this.share = new Float32Array(width);
     for (let x = 0; x < width; x++) {
-      const u = bounded((place.x + x * place.across) * parts.width - 0.5, parts.width - 1);
+      const u = placeIn(columns.from + x * columns.step, parts.width);
       this.left[x] = Math.min(Math.floor(u), Math.max(0, parts.width - 2));
       this.share[x] = u - this.left[x];
     }
   }
 
-  /** Draws out the rows about a row of the band, and gives the share of the one below. */
-  at(y: number): number {
-    const { parts, place } = this;
-    const v = bounded((place.y + y * place.down) * parts.height - 0.5, parts.height - 1);
+  /** Draws out the rows about a height 0..1 of the picture, and gives the share of the one below. */
+  at(height: number): number {
+    const { parts } = this;
+    const v = placeIn(height, parts.height);
     const above = Math.min(Math.floor(v), Math.max(0, parts.height - 2));
-    const below = within(above + 1, parts.height);
     if (this.drawn[this.first] !== above && this.drawn[1 - this.first] === above)
       this.first = 1 - this.first;
     this.draw(this.first, above);
-    this.draw(1 - this.first, below);
+    this.draw(1 - this.first, within(above + 1, parts.height));
     return v - above;
   }
 
@@ -142,19 +137,24 @@ class PartsAlong {
   private draw(half: number, row: number): void {
     if (this.drawn[half] === row) return;
     this.drawn[half] = row;
-    const { parts, left, share, planes } = this;
+    const { slope, offset } = this.parts;
+    this.drawOut(slope, row, this.room(half));
+    this.drawOut(offset, row, this.room(2 + half));
+  }
+
+  private drawOut(values: Float32Array, row: number, to: number): void {
+    const { left, share, parts, planes } = this;
     const { floats } = planes;
-    [parts.slope, parts.offset].forEach((values, k) => {
-      const to = this.room(2 * k + half) >> 2;
-      const from = row * parts.width;
-      for (let x = 0; x < left.length; x++) {
-        const at = from + left[x];
-        // At the last one there is none on its right, nor any share of it.
-        const right = left[x] + 1 < parts.width ? at + 1 : at;
-        floats[to + x] = values[at] + share[x] * (values[right] - values[at]);
-      }
-    });
+    const line = values.subarray(row * parts.width, (row + 1) * parts.width);
+    const last = parts.width - 1;
+    for (let x = 0, o = to >> 2; x < left.length; x++, o++) {
+      const at = left[x];
+      const here = line[at];
+      floats[o] = here + share[x] * (line[at < last ? at + 1 : at] - here);
+    }
   }
 }
 
-const bounded = (v: number, most: number): number => (v < 0 ? 0 : v > most ? most : v);
+/** Where a share of a side lies among so many values along it. */
+const placeIn = (share: number, size: number): number =>
+  Math.min(size - 1, Math.max(0, share * size - 0.5));

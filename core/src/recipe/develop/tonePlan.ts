@@ -20,7 +20,7 @@ export interface TonePlan {
   readonly exposure: number;
   /** Colours are kept so far from grey; 1: as they are. */
   readonly colour: number;
-  /** Gains of light by its own and by its neighbourhood's stops from mid-grey; null: all are 1. */
+  /** null: tones are not moved. */
   readonly local: LocalGains | null;
   /** The curve's values over `index`, and beyond it 1. */
   readonly curve: CurveTable;
@@ -30,10 +30,19 @@ export interface TonePlan {
   readonly signal: Float32Array;
 }
 
+/** How light is moved by its own tone, and by that of its neighbourhood. */
 export interface LocalGains {
-  /** By a pixel's own stops, and by those of its neighbourhood; over STOPS. */
-  readonly own: Float32Array;
-  readonly large: Float32Array;
+  /** Stops by which contrast moves light that is far from mid-grey, and how fast it gets there. */
+  readonly contrast: { readonly stops: number; readonly perStop: number };
+  readonly highlights: ToneRange;
+  readonly shadows: ToneRange;
+}
+
+/** Stops by which a range of tones is moved; its ramp goes from 0 to 1 over stops from mid-grey. */
+interface ToneRange {
+  readonly stops: number;
+  readonly offset: number;
+  readonly slope: number;
 }
 
 /** Entries at square roots of light, 0..top. */
@@ -42,10 +51,6 @@ export interface CurveTable {
   /** The light at which it ends. */
   readonly top: number;
 }
-
-/** Stops from mid-grey that gains are told for, and how finely. */
-export const STOPS = { least: -16, most: 8, perStop: 256 } as const;
-export const STOP_ENTRIES = (STOPS.most - STOPS.least) * STOPS.perStop + 1;
 
 const CURVE_STEPS = 16384;
 export const CURVE_ENTRIES = CURVE_STEPS + 1;
@@ -106,28 +111,29 @@ function greyRows([r, g, b]: Vec3): Mat3 {
   return [...row, ...row, ...row];
 }
 
-const smooth = (from: number, to: number, v: number): number => {
-  const t = Math.min(1, Math.max(0, (v - from) / (to - from)));
-  return t * t * (3 - 2 * t);
-};
+/** A ramp that begins and ends so many stops from mid-grey. */
+const rangeOf = (stops: number, from: number, to: number): ToneRange => ({
+  stops,
+  offset: -from / (to - from),
+  slope: 1 / (to - from),
+});
 
 /** Stops are placed so that brightening never turns dark and light about. */
 function localGains({ contrast, highlights, shadows }: Development): LocalGains | null {
   if (contrast === 0 && highlights === 0 && shadows === 0) return null;
-  const table = (stopsAt: (stops: number) => number): Float32Array =>
-    Float32Array.from(
-      { length: STOP_ENTRIES },
-      (_, i) => 2 ** stopsAt(STOPS.least + i / STOPS.perStop),
-    );
   return {
-    own: table((s) => contrast * CONTRAST_SLOPE * CONTRAST_REACH * Math.tanh(s / CONTRAST_REACH)),
-    large: table(
-      (s) =>
-        highlights * HIGHLIGHT_STOPS * smooth(-0.5, 3.2, s) +
-        shadows * SHADOW_STOPS * smooth(0.3, -5, s),
-    ),
+    contrast: { stops: contrast * CONTRAST_SLOPE * CONTRAST_REACH, perStop: 1 / CONTRAST_REACH },
+    highlights: rangeOf(highlights * HIGHLIGHT_STOPS, -0.5, 3.2),
+    shadows: rangeOf(shadows * SHADOW_STOPS, 0.3, -5),
   };
 }
+
+/** The same as numbers, as the loops read them. */
+export const gainNumbers = ({ contrast, highlights, shadows }: LocalGains): number[] => [
+  contrast.stops,
+  contrast.perStop,
+  ...[highlights, shadows].flatMap(({ stops, offset, slope }) => [stops, offset, slope]),
+];
 
 function curveTable(clip: number, encode: (linear: number) => number): CurveTable {
   const curve = renderingCurve(clip);
@@ -150,4 +156,5 @@ function signalTable(): Float32Array {
 export const stopsFromGrey = (luminance: number): number =>
   Math.log2(Math.max(LEAST_LIGHT, luminance / MID_GREY));
 
-const LEAST_LIGHT = 2 ** STOPS.least;
+/** Darker than this there is only noise. */
+const LEAST_LIGHT = 2 ** -16;
