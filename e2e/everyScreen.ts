@@ -58,6 +58,11 @@ export async function everyScreen(
   await page.goto(`${url}/frames`);
   await cellsAre(page, 3);
   await look('roll');
+  await press(page, 'Deliver ...');
+  await until(() => pageText(page), /5 frames in 5 files/);
+  await look('Deliver');
+  await page.goBack();
+  await cellsAre(page, 3);
   await press(page, 'Choose');
   for (const place of [1, 2]) await tap(page, cell(place));
   await press(page, 'Compare');

@@ -24,6 +24,7 @@ const JUDGES = {
   dcraw: '/usr/bin/dcraw',
   'libimage-exiftool-perl': '/usr/bin/exiftool',
   imagemagick: '/usr/bin/identify',
+  unzip: '/usr/bin/unzip',
 };
 
 function run(program, args, options = {}) {

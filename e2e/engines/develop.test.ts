@@ -17,7 +17,7 @@ jest.setTimeout(180_000);
 const FRAME = '[role=link][aria-label^="Frame"]';
 
 otherEngines(({ tab, url, test }) => {
-  test('develops a frame by a look, and saves it in Display P3', async () => {
+  test('develops a frame by a look, saves it in Display P3, and its files as a zip', async () => {
     const link = 'scene=pans-at-noon&mp=3&crop=2&files=dng&support=tripod&time=1/500&iso=100';
     await openFieldIn(tab(), url(), link);
     await fieldReadyIn(tab());
@@ -45,6 +45,12 @@ otherEngines(({ tab, url, test }) => {
       ),
     );
     expect(Math.max(...chroma)).toBeLessThan(0.01);
+    await pressOn(tab(), 'Deliver ...');
+    await untilWords(tab(), /1 frame in 1 file, /, 60_000);
+    await pressOn(tab(), 'Save a zip');
+    await untilWords(tab(), /1 file in a zip\./, 60_000);
+    const zip = await savedFile(tab(), '.zip');
+    expect(execFileSync('unzip', ['-t', zip]).toString()).toMatch(/No errors detected/);
     expect(tab().errors).toEqual([]);
   });
 });

@@ -26,8 +26,21 @@ export const CombineScreen = late(
   goBack,
 );
 
+export const DeliverScreen = late(
+  () => import('./deliver/DeliverScreen').then((m) => m.DeliverScreen),
+  goBack,
+);
+
 /** Loads all of it ahead of need. */
 export function warmScreens(): void {
-  for (const part of [OpenSheet, RollScreen, FrameScreen, BestScreen, CompareScreen, CombineScreen])
+  for (const part of [
+    OpenSheet,
+    RollScreen,
+    FrameScreen,
+    BestScreen,
+    CompareScreen,
+    CombineScreen,
+    DeliverScreen,
+  ])
     part.warm();
 }

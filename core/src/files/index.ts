@@ -36,6 +36,8 @@ export {
   librawMosaic,
   type LibrawPixels,
 } from './decoders/libraw';
+export { safeName, uniqueName } from './safeName';
+export { sidecarXmp, type SidecarFacts } from './sidecar';
 export { takenAt } from './takenAt';
 export { type DngExif, readExif } from './readExif';
 export { isOwnTiff, readPictureExif, readPictureTiff } from './readPicture';

@@ -2,13 +2,13 @@ import type { SeriesPlace } from '../series/series';
 import type { ShotMetadata } from './dng/description';
 import { exifMoment } from './moment';
 
-const escapeXml = (text: string): string =>
+export const escapeXml = (text: string): string =>
   text.replace(/[<>&"']/g, (c) => `&#${c.charCodeAt(0)};`);
 
 /** What a series is told by: kind, place and number, and an id that its frames share. */
 const SERIES_NAMESPACE = 'urn:velmo:series:1';
 
-const seriesAttributes = ({ id, kind, step, count }: SeriesPlace): string => `
+export const seriesAttributes = ({ id, kind, step, count }: SeriesPlace): string => `
     xmlns:series="${SERIES_NAMESPACE}"
     series:Id="${escapeXml(id)}"
     series:Kind="${kind}"

@@ -68,6 +68,10 @@ export function FrameActions(props: FrameActionsProps) {
         )}
         {onDevelop && <Button label="Develop ..." disabled={!opened.summary} onPress={onDevelop} />}
         <Button label="Reframe ..." disabled={!opened.summary} onPress={onReframe} />
+        <Button
+          label="Deliver ..."
+          onPress={() => router.push({ pathname: '/deliver', params: { ids: record.id } })}
+        />
         {!moving && (
           <Button
             label={`In ${rollName(decision.roll, rolls)} ...`}

@@ -8,6 +8,7 @@ import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { useRemoveFrames } from '../../storage/frameQueries';
 import { droppedIn } from '../../storage/frames';
 import type { Amount } from '../../storage/rolls/listing';
+import { paramsOfView, type RollView } from '../../storage/rolls/rollView';
 import { useStore } from '../../state/store';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { bytesWords } from '../field/words/seriesWords';
@@ -28,7 +29,7 @@ interface RollBarProps {
   readonly canChoose: boolean;
   /** What is dropped in this roll, while that is looked at. */
   readonly dropped: Amount | null;
-  readonly roll: string | null;
+  readonly view: RollView;
   readonly deciding: Deciding;
   readonly onField: () => void;
   readonly onFiles: (files: readonly File[]) => void;
@@ -41,7 +42,7 @@ const HINT = 'Open a frame: up keeps, down drops, sideways goes on. Or choose se
 
 /** What can be done with the frames of a roll. */
 export function RollBar(props: RollBarProps) {
-  const { chosen, onChoosing, canChoose, dropped, roll, deciding, onField, onFiles } = props;
+  const { chosen, onChoosing, canChoose, dropped, view, deciding, onField, onFiles } = props;
   const [moving, setMoving] = useState(false);
   const wide = useScreenRoom().width >= WIDE;
   if (chosen && moving)
@@ -85,6 +86,7 @@ export function RollBar(props: RollBarProps) {
           />
           {chosen.size >= 2 && <CombineButton ids={[...chosen]} />}
           {chosen.size >= 2 && chosen.size <= MAX_COMPARED && <CompareButton ids={[...chosen]} />}
+          {chosen.size > 0 && <DeliverButton params={{ ids: [...chosen].sort().join(',') }} />}
           <Button quiet label="Done" onPress={() => onChoosing(false)} />
         </View>
       ) : (
@@ -97,7 +99,8 @@ export function RollBar(props: RollBarProps) {
             testID="open-files"
             onFiles={onFiles}
           />
-          {dropped && dropped.frames > 0 && <Empty amount={dropped} roll={roll} />}
+          {canChoose && <DeliverButton params={paramsOfView(view)} />}
+          {dropped && dropped.frames > 0 && <Empty amount={dropped} roll={view.roll} />}
         </View>
       )}
     </View>
@@ -133,6 +136,14 @@ function CombineButton({ ids }: { readonly ids: readonly string[] }) {
   const params = { ids: [...ids].sort().join(',') };
   return (
     <Button label="Combine ..." onPress={() => router.push({ pathname: '/combine', params })} />
+  );
+}
+
+/** Leads to handing frames over: those chosen, or what the roll shows. */
+function DeliverButton({ params }: { readonly params: Record<string, string | undefined> }) {
+  const router = useRouter();
+  return (
+    <Button label="Deliver ..." onPress={() => router.push({ pathname: '/deliver', params })} />
   );
 }
 

@@ -134,7 +134,7 @@ export function RollScreen() {
         onChoosing={(on) => setChosen(on ? new Set() : null)}
         canChoose={stacks.length > 0}
         dropped={view.choice === 'dropped' ? (listing?.dropped ?? null) : null}
-        roll={view.roll}
+        view={view}
         deciding={deciding}
         onField={toField}
         onFiles={opening.open}

@@ -1,0 +1,1 @@
+export { DeliverScreen as default } from '../screens/lateScreens';

@@ -1,0 +1,171 @@
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useMemo, useState } from 'react';
+import { ScrollView, StyleSheet, Text, View } from 'react-native';
+import {
+  FIRST_DELIVERY,
+  planDelivery,
+  type DeliveryChoices,
+  type DeliveryEntry,
+} from '../../deliver/deliveryPlan';
+import { Button } from '../../instruments/Button';
+import { Choice } from '../../instruments/Choice';
+import { useFrames } from '../../storage/frameQueries';
+import { useRoll, useRolls } from '../../storage/rolls/rollQueries';
+import { viewOfParams, wholeRoll } from '../../storage/rolls/rollView';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
+import { deliveryWords, plannedWords } from './deliverWords';
+import { canShareFiles, useDelivery } from './useDelivery';
+
+/** Frames that an address names: themselves, or what a roll shows. */
+function useDelivered() {
+  const params = useLocalSearchParams<{ ids?: string }>();
+  const named = params.ids?.split(',').filter((id) => id !== '') ?? null;
+  const listing = useRoll(named ? wholeRoll(null) : viewOfParams(params), named === null);
+  const ids = named ?? listing.data?.stacks.flatMap((stack) => stack.ids) ?? [];
+  const found = useFrames(ids);
+  const frames = found.flatMap(({ data }) => (data ? [data] : []));
+  const isPending = (named === null && listing.isPending) || found.some((frame) => frame.isPending);
+  return { frames, isPending, isError: listing.isError || found.some((frame) => frame.isError) };
+}
+
+/** Hands frames over: as a zip, into a folder, or to the system. */
+export function DeliverScreen() {
+  const router = useRouter();
+  const { frames, isPending, isError } = useDelivered();
+  const { data: rolls = [] } = useRolls();
+  const [choices, setChoices] = useState(FIRST_DELIVERY);
+  const entries = useMemo(
+    () => planDelivery(frames, new Map(rolls.map(({ id, name }) => [id, name])), choices),
+    [frames, rolls, choices],
+  );
+  const back = (): void => (router.canGoBack() ? router.back() : router.replace('/frames'));
+  const words = isError
+    ? 'The browser’s storage could not be read just now. Reload the page to try again.'
+    : isPending
+      ? 'Opening ...'
+      : frames.length === 0
+        ? 'There is nothing to deliver here: these frames are not on this device (any more).'
+        : plannedWords(frames.length, entries);
+  return (
+    <View style={styles.screen} role="main">
+      <View style={styles.bar}>
+        <Button quiet label="‹ Back" onPress={back} />
+        <Text style={styles.title} role="heading">
+          Deliver
+        </Text>
+      </View>
+      <ScrollView contentContainerStyle={styles.content}>
+        <Text style={styles.text}>{words}</Text>
+        {!isPending && frames.length > 0 && (
+          <>
+            <How choices={choices} onChange={setChoices} />
+            <Ways entries={entries} />
+          </>
+        )}
+      </ScrollView>
+    </View>
+  );
+}
+
+interface HowProps {
+  readonly choices: DeliveryChoices;
+  readonly onChange: (choices: DeliveryChoices) => void;
+}
+
+const yesOrNo = (label: string) => [
+  { value: true, label: 'yes', name: `${label}: yes` },
+  { value: false, label: 'no', name: `${label}: no` },
+];
+
+function How({ choices, onChange }: HowProps) {
+  return (
+    <>
+      <Choice
+        label="Files"
+        options={[
+          { value: 'files', label: 'as they are', name: 'Files: as they are' },
+          { value: 'developed', label: 'developed JPEG', name: 'Files: developed JPEG' },
+        ]}
+        value={choices.what}
+        onChoose={(what) => onChange({ ...choices, what })}
+      />
+      <Choice
+        label="Series in folders"
+        options={yesOrNo('Series in folders')}
+        value={choices.folders}
+        onChoose={(folders) => onChange({ ...choices, folders })}
+      />
+      <Choice
+        label="XMP sidecars"
+        options={yesOrNo('XMP sidecars')}
+        value={choices.sidecars}
+        onChoose={(sidecars) => onChange({ ...choices, sidecars })}
+      />
+      {choices.sidecars && (
+        <Text style={styles.about}>
+          What is kept or dropped (rating 1 or −1), the roll, the series and both recipes, in a file
+          beside each frame’s.
+        </Text>
+      )}
+    </>
+  );
+}
+
+/** "velmo-20261128.zip" */
+function zipName(): string {
+  const now = new Date();
+  const two = (n: number): string => String(n).padStart(2, '0');
+  return `velmo-${now.getFullYear()}${two(now.getMonth() + 1)}${two(now.getDate())}.zip`;
+}
+
+function Ways({ entries }: { readonly entries: readonly DeliveryEntry[] }) {
+  const { delivery, zip, folder, canPickFolder, prepare, share, stop } = useDelivery();
+  const says = deliveryWords(delivery, entries.length);
+  const isBusy = delivery.state === 'busy';
+  return (
+    <>
+      <View style={styles.row}>
+        <Button label="Save a zip" disabled={isBusy} onPress={() => void zip(entries, zipName())} />
+        {canPickFolder && (
+          <Button
+            label="Into a folder ..."
+            disabled={isBusy}
+            onPress={() => void folder(entries)}
+          />
+        )}
+        {canShareFiles() && (
+          <Button label="Share ..." disabled={isBusy} onPress={() => void prepare(entries)} />
+        )}
+        {isBusy && <Button label="Stop" onPress={stop} />}
+        {delivery.state === 'ready' && (
+          <Button label="Share now" onPress={() => void share(delivery.files)} />
+        )}
+      </View>
+      {says && (
+        <Text style={styles.text} role={delivery.state === 'failed' ? 'alert' : 'status'}>
+          {says}
+        </Text>
+      )}
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  screen: { flex: 1, backgroundColor: COLOUR.body },
+  bar: { height: 44, flexDirection: 'row', alignItems: 'center', gap: 8 },
+  title: { flex: 1, fontFamily: FONT.medium, fontSize: typePx(16), color: COLOUR.light },
+  content: { padding: 12, gap: 14, maxWidth: 640 },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  text: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(17),
+    lineHeight: typePx(23),
+    color: COLOUR.light,
+  },
+  about: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(20),
+    color: COLOUR.lightSoft,
+  },
+});

@@ -1,0 +1,41 @@
+import type { DeliveryEntry } from '../../deliver/deliveryPlan';
+import { bytesWords } from '../field/words/seriesWords';
+import { framesWords } from '../roll/rollWords';
+import type { Delivery } from './useDelivery';
+
+const filesWords = (n: number): string => `${n} ${n === 1 ? 'file' : 'files'}`;
+
+/** "12 frames in 14 files, 240 MB" */
+export function plannedWords(frames: number, entries: readonly DeliveryEntry[]): string {
+  const bytes = entries.reduce((sum, entry) => sum + entry.bytes, 0);
+  const developed = entries.filter(({ source }) => source.kind === 'developed').length;
+  const size = developed > 0 ? '' : `, ${bytesWords(bytes)}`;
+  return `${framesWords(frames)} in ${filesWords(entries.length)}${size}.`;
+}
+
+const DONE = { zip: 'in a zip', folder: 'in the folder', share: 'shared' } as const;
+
+/** What becomes of a delivery; null where there is nothing to say. */
+export function deliveryWords(delivery: Delivery, entries: number): string | null {
+  switch (delivery.state) {
+    case 'none':
+      return null;
+    case 'busy': {
+      const { done, bytes } = delivery.progress;
+      return `File ${Math.min(entries, done + 1)} of ${entries}, ${bytesWords(bytes)} so far ...`;
+    }
+    case 'ready':
+      return `${filesWords(delivery.files.length)} ready to be shared.`;
+    case 'stopped':
+      return delivery.files > 0
+        ? `Stopped: ${filesWords(delivery.files)} are in the folder.`
+        : 'Stopped: nothing was delivered.';
+    case 'failed':
+      return delivery.why;
+    case 'done': {
+      const { files, failed, way } = delivery;
+      const left = failed.map(({ path, why }) => `${path}: ${why}`).join(' ');
+      return `${filesWords(files)} ${DONE[way]}.${left ? ` Left out: ${left}` : ''}`;
+    }
+  }
+}

@@ -1,0 +1,135 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Page } from 'puppeteer-core';
+import {
+  axeViolations,
+  downloads,
+  fieldReady,
+  openPage,
+  pageText,
+  PHONE,
+  plainLink,
+  press,
+  tap,
+  until,
+} from './browser';
+import { cell, cellsAre, expose } from './cells';
+import { fieldSuite } from './suite';
+
+jest.setTimeout(120_000);
+const { app, browser } = fieldSuite('each');
+
+/** Frames are handed over: as a zip, into a folder, to the system. */
+
+const SMALL = 'scene=test-wall&mp=3&crop=2&time=1/60&iso=100&support=tripod&files=dng%2Bjpeg';
+
+/** A single frame and a bracket of three, in a roll. */
+async function roll(): Promise<Page> {
+  const { page } = await openPage(browser(), app.url + plainLink(SMALL), PHONE);
+  await fieldReady(page);
+  await expose(page, 1);
+  await page.goto(app.url + plainLink(`${SMALL}&series=bracket:3:1`));
+  await fieldReady(page);
+  await expose(page, 4);
+  await page.goto(`${app.url}/frames`);
+  await cellsAre(page, 2);
+  return page;
+}
+
+const listed = (zip: string): string[] =>
+  execFileSync('unzip', ['-Z1', zip]).toString().trim().split('\n').sort();
+
+test('a roll as a zip that unzip finds whole: series in folders, sidecars; only what is kept', async () => {
+  const page = await roll();
+  const files = await downloads(page);
+  await press(page, 'Deliver ...');
+  await until(() => pageText(page), /4 frames in 8 files, \d+ MB\./);
+  await press(page, 'Save a zip');
+  await until(() => pageText(page), /8 files in a zip\./);
+  const zip = await files.next('.zip');
+  expect(execFileSync('unzip', ['-t', zip]).toString()).toMatch(/No errors detected/);
+  const names = listed(zip);
+  expect(names).toHaveLength(8);
+  expect(names.filter((name) => /^[^/]+ bracket of 3\/[^/]+\.(dng|jpg)$/.test(name))).toHaveLength(
+    6,
+  );
+  // What is in it is what is stored: ExifTool reads it.
+  const folder = mkdtempSync(join(tmpdir(), 'velmo-zip-'));
+  execFileSync('unzip', ['-q', zip, '-d', folder]);
+  const said = execFileSync('exiftool', ['-r', '-n', '-s3', '-ISO', '-ext', 'dng', folder]);
+  expect(said.toString().match(/^100$/gm)).toHaveLength(4);
+  expect(await axeViolations(page)).toEqual([]);
+
+  // One frame is kept: the roll shows it alone, and it alone is delivered, with what was decided.
+  await page.goto(`${app.url}/frames`);
+  await cellsAre(page, 2);
+  await page.focus(cell(1));
+  await page.keyboard.press('k');
+  await page.goto(`${app.url}/frames?which=kept`);
+  await cellsAre(page, 1);
+  await press(page, 'Deliver ...');
+  await until(() => pageText(page), /1 frame in 2 files/);
+  await page.click('[aria-label="XMP sidecars: yes"]');
+  await page.click('[aria-label="Files: developed JPEG"]');
+  await until(() => pageText(page), /1 frame in 2 files\./);
+  const later = await downloads(page);
+  await press(page, 'Save a zip');
+  await until(() => pageText(page), /2 files in a zip\./);
+  const kept = await later.next('.zip');
+  expect(listed(kept).map((name) => name.slice(-4))).toEqual(['.jpg', '.xmp']);
+  expect(execFileSync('unzip', ['-p', kept, '*.xmp']).toString()).toContain('xmp:Rating="1"');
+});
+
+test('into a folder, where nothing is overwritten; shared after a tap of its own', async () => {
+  const page = await roll();
+  await press(page, 'Choose');
+  await tap(page, cell(1));
+  await press(page, 'Deliver ...');
+  await until(() => pageText(page), /1 frame in 2 files/);
+  // The browser's own folder stands for the one that the system would ask for.
+  const stand = await page.evaluate(async () => {
+    const folder = await navigator.storage.getDirectory();
+    const name = [...document.querySelectorAll('[role=button]')].map((e) => e.textContent).join();
+    Object.assign(window, { showDirectoryPicker: async () => folder });
+    return name;
+  });
+  expect(stand).toContain('Into a folder ...');
+  const names = () =>
+    page.evaluate(async () => {
+      const folder = await navigator.storage.getDirectory();
+      const found: string[] = [];
+      for await (const name of (folder as unknown as { keys(): AsyncIterable<string> }).keys())
+        found.push(name);
+      return found.sort().join();
+    });
+  await press(page, 'Into a folder ...');
+  await until(() => pageText(page), /2 files in the folder\./);
+  const first = await names();
+  expect(first).toMatch(/^[^,]+0001\.dng,[^,]+0001\.jpg$/);
+  await press(page, 'Into a folder ...');
+  await until(names, /^[^,]+ \(2\)\.dng,[^,]+ \(2\)\.jpg,[^,]+0001\.dng,[^,]+0001\.jpg$/);
+
+  // What the system would share.
+  await page.evaluate(() => {
+    Object.assign(navigator, {
+      canShare: ({ files }: { files: File[] }) => files.every(({ type }) => type === 'image/jpeg'),
+      share: async ({ files }: { files: File[] }) => {
+        if (!navigator.userActivation.isActive) throw new DOMException('', 'NotAllowedError');
+        document.title = files
+          .map(({ name, type, size }) => `${name} ${type} ${size > 1000}`)
+          .join();
+      },
+    });
+  });
+  await page.click('[aria-label="Series in folders: no"]');
+  await press(page, 'Share ...');
+  await until(() => pageText(page), /shares no files of these kinds/);
+  await page.click('[aria-label="Files: developed JPEG"]');
+  await press(page, 'Share ...');
+  await until(() => pageText(page), /1 file ready to be shared/);
+  await press(page, 'Share now');
+  await until(() => page.title(), /^\S+0001\.jpg image\/jpeg true$/);
+  await until(() => pageText(page), /1 file shared\./);
+});
