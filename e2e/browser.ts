@@ -349,7 +349,11 @@ export async function dropForGood(page: Page, drop = 'Drop'): Promise<void> {
 export async function downloads(page: Page): Promise<{ next(ending: string): Promise<string> }> {
   const folder = mkdtempSync(join(tmpdir(), 'velmo-saved-'));
   const client = await page.createCDPSession();
-  await client.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: folder });
+  await client.send('Browser.setDownloadBehavior', {
+    behavior: 'allow',
+    downloadPath: folder,
+    browserContextId: page.browserContext().id,
+  });
   const given = new Set<string>();
   return {
     async next(ending) {

@@ -1,8 +1,8 @@
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync } from 'node:fs';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Page } from 'puppeteer-core';
+import type { ElementHandle, Page } from 'puppeteer-core';
 import {
   axeViolations,
   downloads,
@@ -133,3 +133,79 @@ test('into a folder, where nothing is overwritten; shared after a tap of its own
   await until(() => page.title(), /^\S+0001\.jpg image\/jpeg true$/);
   await until(() => pageText(page), /1 file shared\./);
 });
+
+test('an archive in an empty browser is the same frames, rolls, choices and recipes; damage is found first', async () => {
+  const page = await roll();
+  await page.focus(cell(1));
+  await page.keyboard.press('k');
+  await tap(page, cell(0));
+  await page.waitForSelector('[data-testid=frame-picture][data-shown]');
+  await press(page, 'Develop ...');
+  await page.waitForSelector('[data-testid=develop-picture][data-shown]');
+  await press(page, 'Slate');
+  await press(page, 'Develop all 3 alike');
+  await press(page, 'Done');
+  await until(() => pageText(page), /Developed: look Slate/);
+  const archive = await archiveOf(page);
+  const said = manifestOf(archive);
+  expect(said.frames).toHaveLength(4);
+
+  const context = await browser().createBrowserContext();
+  const other = await context.newPage();
+  await other.setViewport(PHONE);
+  await other.goto(`${app.url}/frames`);
+  // One byte of a raw, far from the ends.
+  const bytes = readFileSync(archive);
+  const damaged = archive.replace('.zip', '-damaged.zip');
+  const spoilt = Buffer.from(bytes);
+  spoilt[Math.round(bytes.length * 0.4)] ^= 1;
+  writeFileSync(damaged, spoilt);
+  const open = async (path: string): Promise<void> => {
+    const input = await other.waitForSelector('input[type=file]');
+    await (input as ElementHandle<HTMLInputElement>).uploadFile(path);
+  };
+  await open(damaged);
+  await until(() => pageText(other), /holds 3 frames, .*1 frame damaged: /);
+  await press(other, 'Leave it');
+  expect(await pageText(other)).toContain('No frame yet');
+
+  await open(archive);
+  await until(
+    () => pageText(other),
+    /holds 4 frames, \d+ MB, and 1 roll\. Every byte was checked\./,
+  );
+  await press(other, 'Bring them in');
+  await until(() => pageText(other), /4 frames brought in\./);
+  await cellsAre(other, 2);
+  await press(other, 'Put away');
+  // Opened again, all of it is here.
+  await open(archive);
+  await until(() => pageText(other), /4 are here already, and stay so/);
+  await press(other, 'Put away');
+  // An archive of what is here now says the same, SHA-256 of every file included.
+  const again = manifestOf(await archiveOf(other));
+  expect(again.frames).toEqual(said.frames);
+  expect(again.rolls).toEqual(said.rolls);
+  await context.close();
+});
+
+/** All of a roll as an archive. */
+async function archiveOf(page: Page): Promise<string> {
+  const files = await downloads(page);
+  await page.goto(`${app.url}/frames`);
+  await cellsAre(page, 2);
+  await press(page, 'Deliver ...');
+  await until(() => pageText(page), /4 frames in/);
+  await page.click('[aria-label="Files: archive"]');
+  await press(page, 'Save the archive');
+  await until(() => pageText(page), /4 frames in the archive\./);
+  return files.next('.zip');
+}
+
+const manifestOf = (zip: string) =>
+  JSON.parse(
+    execFileSync('unzip', ['-p', zip, 'velmo-archive.json'], { maxBuffer: 1 << 26 }).toString(),
+  ) as {
+    readonly frames: { readonly record: { readonly id: string } }[];
+    readonly rolls: object[];
+  };

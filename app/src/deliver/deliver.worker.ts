@@ -1,6 +1,9 @@
 import { makeZip } from 'client-zip';
+import { archiveEntries, type ZipInput } from '../archive/archiveEntries';
 import { developedFile } from '../frame/framedFile';
 import { readWholeFile } from '../storage/frameBytes';
+import type { ListedFrame } from '../storage/madeFrame';
+import type { RollRecord } from '../storage/rolls/rollRecord';
 import { fileBlob } from '../storage/save';
 import { exposeKept } from '../workers/exposeKept';
 import { pathOf, type DeliveryEntry } from './deliveryPlan';
@@ -31,21 +34,43 @@ async function blobOf({ source }: DeliveryEntry): Promise<Blob> {
 const whyNot = (error: unknown): string =>
   error instanceof Error ? error.message : 'It could not be read.';
 
+/** Inputs as one zip in a file of the browser's own; null once it was stopped. */
+async function zipped(inputs: AsyncIterable<ZipInput>): Promise<Blob | null> {
+  stopped = false;
+  const target = await temporaryFile();
+  const reader = makeZip(inputs).getReader();
+  try {
+    for (;;) {
+      const { done, value } = await reader.read();
+      if (done) break;
+      await target.write(value);
+    }
+  } catch (error) {
+    await target.drop();
+    throw error;
+  }
+  if (!stopped) return target.finish();
+  await target.drop();
+  return null;
+}
+
+/** A zip, and what is not in it; null once it was stopped. */
+export type Zipped = { readonly file: Blob; readonly failed: readonly NotDelivered[] } | null;
+
 const api = {
   /** One file. */
   blob: blobOf,
   /**
-   * All files in one zip, written to a file of the browser's own: no more than one of them is held
-   * in memory. Those that cannot be read are left out and named. Null once it was stopped.
+   * All files in one zip; no more than one of them is held in memory. Those that cannot be read are
+   * left out and named.
    */
   async zip(
     entries: readonly DeliveryEntry[],
     onProgress: (progress: DeliveryProgress) => void,
-  ): Promise<{ readonly file: Blob; readonly failed: readonly NotDelivered[] } | null> {
-    stopped = false;
+  ): Promise<Zipped> {
     const failed: NotDelivered[] = [];
     let bytes = 0;
-    async function* inputs() {
+    async function* inputs(): AsyncGenerator<ZipInput> {
       for (const [done, entry] of entries.entries()) {
         if (stopped) return;
         onProgress({ done, bytes });
@@ -58,23 +83,27 @@ const api = {
         }
       }
     }
-    const target = await temporaryFile();
-    const reader = makeZip(inputs()).getReader();
-    try {
-      for (;;) {
-        const { done, value } = await reader.read();
-        if (done) break;
-        await target.write(value);
-      }
-    } catch (error) {
-      await target.drop();
-      throw error;
-    }
-    if (stopped) {
-      await target.drop();
-      return null;
-    }
-    return { file: await target.finish(), failed };
+    const file = await zipped(inputs());
+    return file && { file, failed };
+  },
+  /** All there is of frames as an archive. */
+  async archive(
+    frames: readonly ListedFrame[],
+    rolls: readonly RollRecord[],
+    onProgress: (progress: DeliveryProgress) => void,
+  ): Promise<Zipped> {
+    const failed: NotDelivered[] = [];
+    let bytes = 0;
+    const onFrame = (done: number): boolean => {
+      onProgress({ done, bytes });
+      const files = frames[done].record.files;
+      bytes += files.reduce((sum, file) => sum + file.bytes, 0);
+      return !stopped;
+    };
+    const onFailed = ({ record }: ListedFrame, error: unknown): void =>
+      void failed.push({ path: record.files[0].name, why: whyNot(error) });
+    const file = await zipped(archiveEntries(frames, rolls, Date.now(), onFrame, onFailed));
+    return file && { file, failed };
   },
   stop: async (): Promise<void> => void (stopped = true),
 };

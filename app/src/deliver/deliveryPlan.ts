@@ -6,11 +6,14 @@ import { isRaw } from '../storage/frameRecord';
 import type { FrameDecision } from '../storage/rolls/decision';
 
 /** What is delivered of each frame. */
-export const DELIVERED = ['files', 'developed'] as const;
+export const DELIVERED = ['files', 'developed', 'archive'] as const;
 export type Delivered = (typeof DELIVERED)[number];
 
 export interface DeliveryChoices {
-  /** Its files as they are, or a JPEG developed by its recipe where it has a raw. */
+  /**
+   * Its files as they are, or a JPEG developed by its recipe where it has a raw; or all there is of
+   * it, to be brought into Velmo again.
+   */
   readonly what: Delivered;
   /** What was decided of a frame lies beside it as XMP. */
   readonly sidecars: boolean;

@@ -8,7 +8,9 @@ import { chunkKeys, decidedKey, FRAME, nameKey, WRITING } from './keys';
 import type { MadeFrame } from './madeFrame';
 import { olderBrought } from './olderFrames';
 import { readRecord } from './readRecord';
-import { catalogueAdded, catalogueRemoved, newRoll } from './rolls/catalogue';
+import type { RestoredFrame } from './restoredFrame';
+import { catalogueAdded, catalogueRemoved, catalogueRestored, newRoll } from './rolls/catalogue';
+import { decisionText } from './rolls/readDecision';
 import { keysOfUnreadable } from './unreadable';
 import { withWriteLock } from './writeLock';
 
@@ -60,7 +62,8 @@ export function storeFrame(
     try {
       const writing: Writing = { stem, files };
       await records.write({ [WRITING + id]: JSON.stringify(writing), [nameKey(stem)]: id });
-      await writeBytes(made, files, onShare);
+      const blobs = made.files.map(({ blob }) => blob);
+      await writeBytes(id, files, blobs, onShare);
       await thumbnails.write({ [id]: made.thumbnail });
       const record: FrameRecord = { version: 2, ...made.facts, stem, files };
       const roll = await newRoll(record, naming.roll);
@@ -74,6 +77,53 @@ export function storeFrame(
       throw error;
     }
   });
+}
+
+/**
+ * Stores a frame as it was kept elsewhere, under its own name where that is free; false where it is
+ * here already, and stays as it is. Throws StorageFull when there is no room; nothing of it stays
+ * behind then.
+ */
+export function restoreFrame({
+  record: kept,
+  decision,
+  files: blobs,
+  thumbnail,
+}: RestoredFrame): Promise<boolean> {
+  return withWriteLock(
+    () => {},
+    async () => {
+      await olderBrought().catch(() => {});
+      const { id } = kept;
+      if (await leftOf(id)) return false;
+      const stem = await freeStem(kept.stem);
+      const files = kept.files.map((file) => ({
+        ...file,
+        name: file.name.startsWith(kept.stem)
+          ? stem + file.name.slice(kept.stem.length)
+          : file.name,
+        chunks: chunkCount(file.bytes),
+      }));
+      try {
+        const writing: Writing = { stem, files };
+        await records.write({ [WRITING + id]: JSON.stringify(writing), [nameKey(stem)]: id });
+        await writeBytes(id, files, blobs, () => {});
+        if (thumbnail !== '') await thumbnails.write({ [id]: thumbnail });
+        const record: FrameRecord = { ...kept, stem, files };
+        await records.write({
+          [FRAME + id]: JSON.stringify(record),
+          [decidedKey(id)]: decisionText(decision),
+        });
+        idAdded(id);
+        await catalogueRestored(record, decision);
+        await records.remove([WRITING + id]).catch(() => {});
+        return true;
+      } catch (error) {
+        await dropHalf(id, { stem, files }).catch(() => {});
+        throw error;
+      }
+    },
+  );
 }
 
 /**
@@ -91,8 +141,9 @@ async function leftOf(id: string): Promise<FrameRecord | null> {
 }
 
 async function writeBytes(
-  { facts: { id }, files: made }: MadeFrame,
+  id: string,
   files: readonly StoredFile[],
+  blobs: readonly Blob[],
   onShare: (share: number) => void,
 ): Promise<void> {
   const total = files.reduce((sum, file) => sum + file.chunks, 0);
@@ -102,7 +153,7 @@ async function writeBytes(
     for (let n = 0; n < keys.length; n += CHUNKS_A_TRANSACTION) {
       const batch: Record<string, string> = {};
       for (let k = n; k < Math.min(keys.length, n + CHUNKS_A_TRANSACTION); k++, done++)
-        batch[keys[k]] = await chunkOf(made[i].blob, k);
+        batch[keys[k]] = await chunkOf(blobs[i], k);
       await bytes.write(batch);
       onShare(done / total);
     }

@@ -1,7 +1,7 @@
 import { exposeKept } from '../workers/exposeKept';
 import { forgetIds } from './frameIds';
 import { beginningOfRoll, findFrames, listSeries, newestFrames } from './frameLists';
-import { removeFrames, storeFrame, sweepHalves } from './frameStore';
+import { removeFrames, restoreFrame, storeFrame, sweepHalves } from './frameStore';
 import {
   applyChange,
   deleteRoll,
@@ -9,12 +9,14 @@ import {
   forgetCatalogue,
   listRolls,
   listUnreadable,
+  rollRecords,
   viewRoll,
 } from './rolls/catalogue';
 import { filesOfUnreadable } from './unreadable';
 
 const api = {
   storeFrame,
+  restoreFrame,
   newestFrames,
   findFrames,
   listSeries,
@@ -25,6 +27,7 @@ const api = {
   viewRoll,
   listRolls,
   listUnreadable,
+  rollRecords,
   applyChange,
   deleteRoll,
   droppedIn,

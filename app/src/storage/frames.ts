@@ -5,6 +5,7 @@ import { isStorageFull } from './database';
 import { stemOf, type Naming } from './fileNames';
 import type { FrameStoreApi } from './frameStore.worker';
 import { FrameNotStored, type ListedFrame, type MadeFrame } from './madeFrame';
+import type { RestoredFrame } from './restoredFrame';
 import type { RollChange } from './rolls/change';
 import { decisionAtFirst } from './rolls/decision';
 import type { RollView } from './rolls/rollView';
@@ -134,11 +135,21 @@ export async function removeFrames(ids: readonly string[]): Promise<void> {
   others?.postMessage('removed');
 }
 
+/** Stores a frame out of an archive; false where it is here already. */
+export async function restoreFrame(frame: RestoredFrame): Promise<boolean> {
+  const isNew = await ask((api) => api.restoreFrame(frame));
+  if (isNew) others?.postMessage('stored');
+  return isNew;
+}
+
 export const beginningOfRoll = (view: RollView) => ask((api) => api.beginningOfRoll(view));
 
 export const viewRoll = (view: RollView) => ask((api) => api.viewRoll(view));
 
 export const listRolls = () => ask((api) => api.listRolls());
+
+/** Entries of rolls, as they are kept. */
+export const rollRecords = () => ask((api) => api.rollRecords());
 
 export const listUnreadable = () => ask((api) => api.listUnreadable());
 

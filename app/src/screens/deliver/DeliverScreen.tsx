@@ -12,6 +12,7 @@ import { Choice } from '../../instruments/Choice';
 import { useFrames } from '../../storage/frameQueries';
 import { useRoll, useRolls } from '../../storage/rolls/rollQueries';
 import { viewOfParams, wholeRoll } from '../../storage/rolls/rollView';
+import type { ListedFrame } from '../../storage/madeFrame';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { deliveryWords, plannedWords } from './deliverWords';
 import { canShareFiles, useDelivery } from './useDelivery';
@@ -59,7 +60,7 @@ export function DeliverScreen() {
         {!isPending && frames.length > 0 && (
           <>
             <How choices={choices} onChange={setChoices} />
-            <Ways entries={entries} />
+            <Ways entries={entries} frames={frames} asArchive={choices.what === 'archive'} />
           </>
         )}
       </ScrollView>
@@ -85,56 +86,78 @@ function How({ choices, onChange }: HowProps) {
         options={[
           { value: 'files', label: 'as they are', name: 'Files: as they are' },
           { value: 'developed', label: 'developed JPEG', name: 'Files: developed JPEG' },
+          { value: 'archive', label: 'archive', name: 'Files: archive' },
         ]}
         value={choices.what}
         onChoose={(what) => onChange({ ...choices, what })}
       />
-      <Choice
-        label="Series in folders"
-        options={yesOrNo('Series in folders')}
-        value={choices.folders}
-        onChoose={(folders) => onChange({ ...choices, folders })}
-      />
-      <Choice
-        label="XMP sidecars"
-        options={yesOrNo('XMP sidecars')}
-        value={choices.sidecars}
-        onChoose={(sidecars) => onChange({ ...choices, sidecars })}
-      />
-      {choices.sidecars && (
+      {choices.what === 'archive' ? (
         <Text style={styles.about}>
-          What is kept or dropped (rating 1 or −1), the roll, the series and both recipes, in a file
-          beside each frame’s.
+          All there is of these frames: files, small pictures, rolls, choices, recipes, series. Open
+          it in any Velmo, by Open files ..., to have them again.
         </Text>
+      ) : (
+        <>
+          <Choice
+            label="Series in folders"
+            options={yesOrNo('Series in folders')}
+            value={choices.folders}
+            onChoose={(folders) => onChange({ ...choices, folders })}
+          />
+          <Choice
+            label="XMP sidecars"
+            options={yesOrNo('XMP sidecars')}
+            value={choices.sidecars}
+            onChoose={(sidecars) => onChange({ ...choices, sidecars })}
+          />
+          {choices.sidecars && (
+            <Text style={styles.about}>
+              What is kept or dropped (rating 1 or −1), the roll, the series and both recipes, in a
+              file beside each frame’s.
+            </Text>
+          )}
+        </>
       )}
     </>
   );
 }
 
 /** "velmo-20261128.zip" */
-function zipName(): string {
+function dated(name: string): string {
   const now = new Date();
   const two = (n: number): string => String(n).padStart(2, '0');
-  return `velmo-${now.getFullYear()}${two(now.getMonth() + 1)}${two(now.getDate())}.zip`;
+  return `${name}-${now.getFullYear()}${two(now.getMonth() + 1)}${two(now.getDate())}.zip`;
 }
 
-function Ways({ entries }: { readonly entries: readonly DeliveryEntry[] }) {
-  const { delivery, zip, folder, canPickFolder, prepare, share, stop } = useDelivery();
-  const says = deliveryWords(delivery, entries.length);
+interface WaysProps {
+  readonly entries: readonly DeliveryEntry[];
+  readonly frames: readonly ListedFrame[];
+  readonly asArchive: boolean;
+}
+
+function Ways({ entries, frames, asArchive }: WaysProps) {
+  const { delivery, zip, archive, folder, canPickFolder, prepare, share, stop } = useDelivery();
+  const says = deliveryWords(delivery, asArchive ? frames.length : entries.length);
   const isBusy = delivery.state === 'busy';
+  const ways = asArchive
+    ? [
+        {
+          label: 'Save the archive',
+          go: () => void archive(frames, dated('velmo-archive')),
+          there: true,
+        },
+      ]
+    : [
+        { label: 'Save a zip', go: () => void zip(entries, dated('velmo')), there: true },
+        { label: 'Into a folder ...', go: () => void folder(entries), there: canPickFolder },
+        { label: 'Share ...', go: () => void prepare(entries), there: canShareFiles() },
+      ];
   return (
     <>
       <View style={styles.row}>
-        <Button label="Save a zip" disabled={isBusy} onPress={() => void zip(entries, zipName())} />
-        {canPickFolder && (
-          <Button
-            label="Into a folder ..."
-            disabled={isBusy}
-            onPress={() => void folder(entries)}
-          />
-        )}
-        {canShareFiles() && (
-          <Button label="Share ..." disabled={isBusy} onPress={() => void prepare(entries)} />
+        {ways.map(
+          ({ label, go, there }) =>
+            there && <Button key={label} label={label} disabled={isBusy} onPress={go} />,
         )}
         {isBusy && <Button label="Stop" onPress={stop} />}
         {delivery.state === 'ready' && (

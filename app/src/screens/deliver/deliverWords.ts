@@ -1,7 +1,7 @@
 import type { DeliveryEntry } from '../../deliver/deliveryPlan';
 import { bytesWords } from '../field/words/seriesWords';
 import { framesWords } from '../roll/rollWords';
-import type { Delivery } from './useDelivery';
+import type { Delivery, DeliveryWay } from './useDelivery';
 
 const filesWords = (n: number): string => `${n} ${n === 1 ? 'file' : 'files'}`;
 
@@ -15,14 +15,19 @@ export function plannedWords(frames: number, entries: readonly DeliveryEntry[]):
 
 const DONE = { zip: 'in a zip', folder: 'in the folder', share: 'shared' } as const;
 
+/** What is counted on the way. */
+const counted = (way: DeliveryWay, n: number): string =>
+  way === 'archive' ? framesWords(n) : filesWords(n);
+
 /** What becomes of a delivery; null where there is nothing to say. */
-export function deliveryWords(delivery: Delivery, entries: number): string | null {
+export function deliveryWords(delivery: Delivery, count: number): string | null {
   switch (delivery.state) {
     case 'none':
       return null;
     case 'busy': {
       const { done, bytes } = delivery.progress;
-      return `File ${Math.min(entries, done + 1)} of ${entries}, ${bytesWords(bytes)} so far ...`;
+      const what = delivery.way === 'archive' ? 'Frame' : 'File';
+      return `${what} ${Math.min(count, done + 1)} of ${count}, ${bytesWords(bytes)} so far ...`;
     }
     case 'ready':
       return `${filesWords(delivery.files.length)} ready to be shared.`;
@@ -35,7 +40,8 @@ export function deliveryWords(delivery: Delivery, entries: number): string | nul
     case 'done': {
       const { files, failed, way } = delivery;
       const left = failed.map(({ path, why }) => `${path}: ${why}`).join(' ');
-      return `${filesWords(files)} ${DONE[way]}.${left ? ` Left out: ${left}` : ''}`;
+      const where = way === 'archive' ? 'in the archive' : DONE[way];
+      return `${counted(way, files)} ${where}.${left ? ` Left out: ${left}` : ''}`;
     }
   }
 }

@@ -3,12 +3,14 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import type { DeliverApi, DeliveryProgress, NotDelivered } from '../../deliver/deliver.worker';
 import type { DeliveryEntry } from '../../deliver/deliveryPlan';
 import { canPickFolder, saveIntoFolder } from '../../deliver/folder';
+import { rollRecords } from '../../storage/frames';
+import type { ListedFrame } from '../../storage/madeFrame';
 import { saveToComputer } from '../../storage/save';
 import { KeptWorker } from '../../workers/keptWorker';
 import { WorkerLost } from '../../workers/startedWorker';
 
 /** Where frames go to. */
-export type DeliveryWay = 'zip' | 'folder' | 'share';
+export type DeliveryWay = 'zip' | 'archive' | 'folder' | 'share';
 
 /** What became of a delivery. */
 export type Delivery =
@@ -80,6 +82,17 @@ export function useDelivery() {
         const { file, failed } = made;
         if (failed.length < entries.length) saveToComputer(name, file);
         return { state: 'done', way: 'zip', files: entries.length - failed.length, failed };
+      }),
+    /** All there is of frames, with the rolls they lie in. */
+    archive: (frames: readonly ListedFrame[], name: string): Promise<void> =>
+      deliver('archive', async (onProgress) => {
+        const inside = new Set(frames.map(({ decision }) => decision.roll));
+        const rolls = (await rollRecords()).filter(({ id }) => inside.has(id));
+        const made = await worker.call((api) => api.archive(frames, rolls, proxy(onProgress)));
+        if (!made) return { state: 'stopped', files: 0 };
+        const { file, failed } = made;
+        if (failed.length < frames.length) saveToComputer(name, file);
+        return { state: 'done', way: 'archive', files: frames.length - failed.length, failed };
       }),
     folder: (entries: readonly DeliveryEntry[]): Promise<void> =>
       deliver('folder', async (onProgress) => {

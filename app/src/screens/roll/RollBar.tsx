@@ -20,7 +20,7 @@ import { UndoLine } from './UndoLine';
 import type { Deciding } from './useDeciding';
 
 /** Kinds of files that can be opened. */
-const ACCEPTED = '.dng,.jpg,.jpeg,.png,.tif,.tiff,image/*';
+const ACCEPTED = '.dng,.jpg,.jpeg,.png,.tif,.tiff,.zip,image/*';
 
 interface RollBarProps {
   /** Ids of the chosen frames; null while none are chosen. */

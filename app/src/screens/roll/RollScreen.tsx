@@ -14,6 +14,7 @@ import { paramsOfView, viewOfParams, wholeRoll, type RollView } from '../../stor
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { ContactSheet } from './ContactSheet';
 import { NoFrames } from './NoFrames';
+import { OpenedArchive } from './OpenedArchive';
 import { OpenedFiles } from './OpenedFiles';
 import { RollBar } from './RollBar';
 import { RollSheets, type OpenRollSheet } from './RollSheets';
@@ -111,6 +112,7 @@ export function RollScreen() {
       <View style={[styles.content, wide && styles.row]}>
         <View style={styles.content}>
           <OpenedFiles opening={opening} />
+          <OpenedArchive />
           <Aside all={view.roll === null} begun={begun} />
           {stacks.length > 0 ? (
             <ContactSheet

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useEffect, useState } from 'react';
+import { checkArchive, isArchive } from '../../archive/openingArchive';
 import { onLaunchFiles, takeShared } from '../../frame/opening/handedFiles';
 import { openFiles, openingStore, type OpeningFiles } from '../../frame/opening/openFiles';
 import { useStore } from '../../state/store';
@@ -25,7 +26,11 @@ export function useOpenFiles(roll: CurrentRoll | null): Opening {
   const progress = useStore(openingStore, (p) => p);
   const [isOver, setOver] = useState(false);
   const open = useCallback(
-    (files: readonly File[]): void => {
+    (handed: readonly File[]): void => {
+      const [archive] = handed.filter(isArchive);
+      if (archive) void checkArchive(archive);
+      const files = handed.filter((file) => !isArchive(file));
+      if (files.length === 0 && archive) return;
       const showThem = (): void => void client.invalidateQueries({ queryKey: ['frames'] });
       void openFiles(files, roll ?? currentRollStore.get(), () => {
         // A list of thousands is not made anew with every file.

@@ -131,6 +131,10 @@ export const catalogueAdded = (
     if (made) rolls.set(made.id, made);
   });
 
+/** A frame came with what was decided of it. */
+export const catalogueRestored = (record: FrameRecord, decision: FrameDecision): Promise<void> =>
+  follow(({ rows }) => void rows.set(record.id, { record, decision }));
+
 export const catalogueRemoved = (ids: readonly string[]): Promise<void> =>
   follow(({ rows, unreadable }) => {
     for (const id of ids) {
@@ -138,6 +142,11 @@ export const catalogueRemoved = (ids: readonly string[]): Promise<void> =>
       unreadable.delete(id);
     }
   });
+
+/** Entries of rolls, as they are kept. */
+export const rollRecords = async (): Promise<RollRecord[]> => [
+  ...(await catalogue()).rolls.values(),
+];
 
 /** Frames of a roll as a view shows them. */
 export async function viewRoll(view: RollView): Promise<RollListing> {
