@@ -189,6 +189,32 @@ test('an archive in an empty browser is the same frames, rolls, choices and reci
   await context.close();
 });
 
+test('a file from elsewhere says where it was taken, unless that is left out', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'velmo-placed-'));
+  const jpeg = join(folder, 'IMG_7.JPG');
+  execFileSync('convert', ['-size', '320x240', 'gradient:black-white', jpeg]);
+  const place = ['-GPSLatitude=47.1', '-GPSLatitudeRef=N', '-XMP-exif:GPSLongitude=8.5'];
+  execFileSync('exiftool', ['-overwrite_original', '-q', '-n', '-ISO=160', ...place, jpeg]);
+  const { page } = await openPage(browser(), `${app.url}/frames`, PHONE);
+  const input = await page.waitForSelector('input[type=file]');
+  await (input as ElementHandle<HTMLInputElement>).uploadFile(jpeg);
+  await cellsAre(page, 1);
+  await press(page, 'Deliver ...');
+  await until(() => pageText(page), /1 frame in 1 file/);
+  const said = async (): Promise<string> => {
+    const files = await downloads(page);
+    await press(page, 'Save a zip');
+    await until(() => pageText(page), /1 file in a zip\./);
+    const out = mkdtempSync(join(tmpdir(), 'velmo-unpacked-'));
+    execFileSync('unzip', ['-q', await files.next('.zip'), '-d', out]);
+    return execFileSync('exiftool', ['-s', '-ISO', '-GPS*', join(out, 'IMG_7.JPG')]).toString();
+  };
+  expect(await said()).toMatch(/ISO\s+: 160[^]*GPSLatitude/);
+  await page.click('[aria-label="Place: left out"]');
+  await until(async () => String((await said()).includes('GPS')), /false/);
+  expect(await said()).toMatch(/ISO\s+: 160/);
+});
+
 /** All of a roll as an archive. */
 async function archiveOf(page: Page): Promise<string> {
   const files = await downloads(page);

@@ -1,7 +1,8 @@
+import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import { safeName, sidecarXmp, uniqueName } from '../src/files';
+import { safeName, sidecarXmp, uniqueName, withoutPlace, writeDevelopedTiff } from '../src/files';
 import { AS_EXPOSED, AS_TAKEN } from '../src/recipe';
-import { fileOf, run } from './shots';
+import { fileOf, run, shoot } from './shots';
 
 /** Names under which frames are handed over, and what lies beside them. */
 
@@ -72,4 +73,79 @@ test('ExifTool reads a sidecar: rating, roll, and recipes as they were', () => {
     development: null,
   });
   expect(nothing).not.toMatch(/Rating|Development|subject/);
+});
+
+describe('where it was taken', () => {
+  const GPS = [
+    '-GPSLatitude=47.1234',
+    '-GPSLatitudeRef=N',
+    '-GPSLongitude=8.5678',
+    '-GPSLongitudeRef=W',
+    '-GPSAltitude=417',
+    '-GPSDateStamp=2026:11:28',
+    '-XMP-exif:GPSLatitude=47.1234',
+    '-XMP-exif:GPSLongitude=-8.5678',
+  ];
+  const placed = (path: string): string => {
+    run('exiftool', ['-overwrite_original', '-q', '-n', ...GPS, path]);
+    return path;
+  };
+  const made = (name: string): string => {
+    const path = fileOf(new Uint8Array(1), name);
+    run('convert', ['-size', '48x32', 'gradient:red-blue', path]);
+    return placed(path);
+  };
+  const said = (path: string, ...tags: string[]) =>
+    (JSON.parse(run('exiftool', ['-json', '-n', ...tags, path]).toString()) as object[])[0];
+  const files = () => ({
+    dng: placed(
+      fileOf(readFileSync(shoot('--scene', 'test-wall', '--time', '1/60', '--seed', '3'))),
+    ),
+    jpeg: made('a.jpg'),
+    tiff: made('a.tif'),
+    png: made('a.png'),
+  });
+
+  test.each(['dng', 'jpeg', 'tiff', 'png'] as const)(
+    'ExifTool finds no trace of it in a %s any more, and all else as it was',
+    (kind) => {
+      const path = files()[kind];
+      expect(said(path, '-GPS:all')).toMatchObject({ GPSLatitude: 47.1234, GPSAltitude: 417 });
+      const before = new Uint8Array(readFileSync(path));
+      const after = withoutPlace(kind, before);
+      expect(after.length).toBe(before.length);
+      const copy = fileOf(after, `copy.${path.split('.').at(-1)}`);
+      const [left] = [said(copy, '-G1', '-a', '-GPS*', '-validate', '-warning')];
+      expect(Object.keys(left).filter((key) => /GPS/.test(key))).toEqual([]);
+      const warned = String((left as Record<string, unknown>)['ExifTool:Warning'] ?? '');
+      expect(warned).not.toMatch(/GPS|CRC|truncated|bad/i);
+      expect(Buffer.from(after).includes('47.1234')).toBe(false);
+      const rest = (file: string): Record<string, unknown> => {
+        const all = said(file, '-G1', '-a', '-x', 'System:all', '-x', 'GPS*') as Record<
+          string,
+          unknown
+        >;
+        return Object.fromEntries(
+          Object.entries(all).filter(([key]) => !/GPS|SourceFile|ExifTool:/.test(key)),
+        );
+      };
+      expect(rest(copy)).toEqual(rest(path));
+      // What has no place stays as it is, to the byte.
+      expect(withoutPlace(kind, after)).toEqual(after);
+    },
+  );
+
+  test('is never left in silence: kinds of which it is not known are refused, broken files too', () => {
+    expect(() => withoutPlace('heic', new Uint8Array(100))).toThrow(/cannot be taken out/);
+    expect(() => withoutPlace('raw', new Uint8Array(100))).toThrow(/cannot be taken out/);
+    expect(() => withoutPlace('dng', new Uint8Array(100))).toThrow(/DNG/);
+  });
+
+  test('comes along into what is developed', () => {
+    const raw = new Uint8Array(readFileSync(files().dng));
+    const picture = { width: 2, height: 1, space: 'srgb' as const };
+    const parts = writeDevelopedTiff(new Uint16Array(6), raw, picture);
+    const tiff = fileOf(Buffer.concat(parts), 'developed.tif');
+    expect(said(tiff, '-GPS:all')).toMatchObject({ GPSLatitude: 47.1234, GPSLongitude: 8.5678 });
+  });
 });

@@ -50,7 +50,7 @@ export async function* archiveEntries(
       for (const file of record.files)
         files.push(await add(place(file.name), await readWholeFile(record.id, file)));
       const small =
-        thumbnail === '' ? null : await add(place('thumbnail.jpg'), bytesOfUrl(thumbnail));
+        thumbnail === '' ? null : await add(`thumbnails/${record.id}.jpg`, bytesOfUrl(thumbnail));
       archived.push({ record, decision, files, thumbnail: small });
     } catch (error) {
       onFailed(frame, error);

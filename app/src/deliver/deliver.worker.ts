@@ -1,3 +1,4 @@
+import { withoutPlace } from '@velmo/core/files';
 import { makeZip } from 'client-zip';
 import { archiveEntries, type ZipInput } from '../archive/archiveEntries';
 import { developedFile } from '../frame/framedFile';
@@ -23,12 +24,17 @@ export interface DeliveryProgress {
 
 let stopped = false;
 
-async function blobOf({ source }: DeliveryEntry): Promise<Blob> {
+async function blobOf({ source, place }: DeliveryEntry): Promise<Blob> {
   if (source.kind === 'text') return new Blob([source.text], { type: 'application/rdf+xml' });
   const bytes = await readWholeFile(source.id, source.file);
-  if (source.kind === 'stored') return fileBlob(source.file.kind, [bytes]);
+  if (source.kind === 'stored') {
+    const { kind } = source.file;
+    return fileBlob(kind, [place ? bytes : withoutPlace(kind, bytes)]);
+  }
   const { kind, parts } = await developedFile(bytes, source.order);
-  return fileBlob(kind, parts);
+  const made = fileBlob(kind, parts);
+  if (place) return made;
+  return fileBlob(kind, [withoutPlace(kind, new Uint8Array(await made.arrayBuffer()))]);
 }
 
 const whyNot = (error: unknown): string =>

@@ -19,9 +19,16 @@ export interface DeliveryChoices {
   readonly sidecars: boolean;
   /** Frames of a series lie in a folder of their own. */
   readonly folders: boolean;
+  /** Files may say where they were taken. */
+  readonly place: boolean;
 }
 
-export const FIRST_DELIVERY: DeliveryChoices = { what: 'files', sidecars: false, folders: true };
+export const FIRST_DELIVERY: DeliveryChoices = {
+  what: 'files',
+  sidecars: false,
+  folders: true,
+  place: true,
+};
 
 /** One file to be delivered. */
 export interface DeliveryEntry {
@@ -39,6 +46,8 @@ export interface DeliveryEntry {
         readonly order: DevelopOrder;
       }
     | { readonly kind: 'text'; readonly text: string };
+  /** It may say where it was taken. */
+  readonly place: boolean;
   /** Of a stored file; what others will have is not known. */
   readonly bytes: number;
 }
@@ -62,7 +71,7 @@ const folderOf = ({ series, stem }: FrameRecord): string =>
 export function planDelivery(
   frames: readonly DeliveredFrame[],
   rollNames: ReadonlyMap<string, string>,
-  { what, sidecars, folders }: DeliveryChoices,
+  { what, sidecars, folders, place }: DeliveryChoices,
 ): DeliveryEntry[] {
   const taken = new Map<string, Set<string>>();
   const seriesFolders = new Map<string, string>();
@@ -78,7 +87,7 @@ export function planDelivery(
     if (series && own) seriesFolders.set(series.id, own);
     const entries: DeliveryEntry[] = [];
     const add = (name: string, source: DeliveryEntry['source'], bytes: number): void =>
-      void entries.push({ folder: own, name: named(own, name), at, source, bytes });
+      void entries.push({ folder: own, name: named(own, name), at, source, place, bytes });
     const raw = record.files.find(isRaw);
     if (what === 'developed' && raw) {
       const order: DevelopOrder = {

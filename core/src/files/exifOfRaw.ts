@@ -15,6 +15,7 @@ const CARRIED: ReadonlySet<number> = new Set([
   TAG.Artist,
   TAG.Copyright,
   TAG.ExifIFD,
+  TAG.GPSInfo,
 ]);
 
 /** Exif ColorSpace: sRGB, or one that the profile tells (Exif 3.0). */

@@ -33,7 +33,7 @@ function segment(marker: number, signature: string, parts: readonly Uint8Array[]
 }
 
 /** The application segments a JPEG begins with, whole. */
-function headSegments(jpeg: Uint8Array): { marker: number; bytes: Uint8Array }[] {
+export function headSegments(jpeg: Uint8Array): { marker: number; bytes: Uint8Array }[] {
   const found: { marker: number; bytes: Uint8Array }[] = [];
   let at = 2;
   while (

@@ -98,6 +98,29 @@ export function withCarriedPngMetadata(
   return withExif(png, exif ? [exifOfPart(exif, { width, height })] : []);
 }
 
+/**
+ * Calls with each chunk of a PNG, whose content may be changed; its check sum follows. What lies
+ * behind a chunk that is cut short is left alone.
+ */
+export function eachChunk(
+  png: Uint8Array,
+  onChunk: (type: string, data: Uint8Array) => void,
+): void {
+  const view = new DataView(png.buffer, png.byteOffset, png.byteLength);
+  for (let at = SIGNATURE.length; at + 12 <= png.length;) {
+    const length = view.getUint32(at);
+    const end = at + 8 + length;
+    if (end + 4 > png.length) return;
+    const type = String.fromCharCode(...png.subarray(at + 4, at + 8));
+    // Pixels are the most of it, and say nothing else.
+    if (type !== 'IDAT') {
+      onChunk(type, png.subarray(at + 8, end));
+      view.setUint32(end, crc32(png.subarray(at + 4, end)));
+    }
+    at = end + 4;
+  }
+}
+
 /** The TIFF structure that holds a PNG's Exif, or null. */
 export function exifOfPng(png: Uint8Array): Uint8Array | null {
   const view = new DataView(png.buffer, png.byteOffset, png.byteLength);

@@ -105,6 +105,15 @@ function How({ choices, onChange }: HowProps) {
             onChoose={(folders) => onChange({ ...choices, folders })}
           />
           <Choice
+            label="Place (GPS)"
+            options={[
+              { value: true, label: 'as it is', name: 'Place: as it is' },
+              { value: false, label: 'left out', name: 'Place: left out' },
+            ]}
+            value={choices.place}
+            onChoose={(place) => onChange({ ...choices, place })}
+          />
+          <Choice
             label="XMP sidecars"
             options={yesOrNo('XMP sidecars')}
             value={choices.sidecars}

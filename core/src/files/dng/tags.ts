@@ -39,6 +39,7 @@ export const TAG = {
   ExifIFD: 34665,
   InterColorProfile: 34675,
   ExposureProgram: 34850,
+  GPSInfo: 34853,
   PhotographicSensitivity: 34855,
   SensitivityType: 34864,
   RecommendedExposureIndex: 34866,

@@ -5,9 +5,12 @@ import type { TiffField } from './types';
 /** Written within Exif only: what makers wrote there points to places of the file it was in. */
 const NOT_CARRIED: ReadonlySet<number> = new Set([TAG.MakerNote, TAG.InteroperabilityIFD]);
 
+/** Directories that come along with the first. */
+const WITHIN = [TAG.ExifIFD, TAG.GPSInfo] as const;
+
 /**
- * Entries of a directory, with its Exif, to be written into another TIFF. Throws DngError where the
- * Exif is broken.
+ * Entries of a directory, with its Exif and where it was taken, to be written into another TIFF.
+ * Throws DngError where those are broken.
  *
  * @param isCarried which of the first directory's entries come along
  */
@@ -20,9 +23,12 @@ export function carriedFields(
     [...from.entries.values()]
       .filter(({ tag }) => wanted(tag))
       .map((entry) => ({ tag: entry.tag, ...reader.stored(entry) }));
-  const fields = carried(directory, (tag) => tag !== TAG.ExifIFD && isCarried(tag));
-  const exif = reader.first(directory, TAG.ExifIFD);
-  if (exif === undefined || !isCarried(TAG.ExifIFD)) return fields;
-  const inExif = carried(reader.directory(exif), (tag) => !NOT_CARRIED.has(tag));
-  return [...fields, { tag: TAG.ExifIFD, directories: [inExif] }];
+  const isWithin = (tag: number): boolean => WITHIN.some((within) => within === tag);
+  const within = WITHIN.filter(isCarried).flatMap((tag): TiffField[] => {
+    const offset = reader.first(directory, tag);
+    if (offset === undefined) return [];
+    const fields = carried(reader.directory(offset), (inner) => !NOT_CARRIED.has(inner));
+    return [{ tag, directories: [fields] }];
+  });
+  return [...carried(directory, (tag) => !isWithin(tag) && isCarried(tag)), ...within];
 }

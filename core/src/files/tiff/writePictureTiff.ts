@@ -48,6 +48,7 @@ const OF_THE_WHOLE: ReadonlySet<number> = new Set([
   TAG.XMP,
   TAG.Copyright,
   TAG.ExifIFD,
+  TAG.GPSInfo,
   TAG.InterColorProfile,
 ]);
 
