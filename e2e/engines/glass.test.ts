@@ -59,8 +59,7 @@ everyEngine(({ tab, url, engine, test }) => {
     await openFieldIn(tab(), url(), 'scene=test-wall&mp=3');
     const { x, y, width, height } = await boxOf(tab(), WINDOW);
     const place = { x: x + width * 0.4, y: y + height * 0.6 };
-    await tab().drag([place]);
-    await tab().drag([place]);
+    await tab().doubleTap(place);
     await present(tab(), '[data-testid=loupe]');
     expect(await pageStill(tab())).toBe(STILL);
     await tab().key('Escape');

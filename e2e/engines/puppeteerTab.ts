@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { PNG } from 'pngjs';
 import puppeteer, { type Browser, type KeyInput, type Page } from 'puppeteer-core';
-import { launch, newProfile, PHONE } from '../browser';
+import { doubleTap, launch, newProfile, PHONE } from '../browser';
 import { startScreen, type Screen } from './screen';
 import type { Engine, MockCamera, Place, Size, Tab } from './tab';
 
@@ -108,6 +108,10 @@ class PuppeteerTab implements Tab {
     await mouse.down();
     for (const { x, y } of rest) await mouse.move(x, y);
     await mouse.up();
+  }
+
+  doubleTap({ x, y }: Place): Promise<void> {
+    return doubleTap(this.page, x, y);
   }
 
   async pinch({ x, y }: Place, from: number, to: number): Promise<boolean> {

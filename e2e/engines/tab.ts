@@ -36,6 +36,8 @@ export interface Tab {
   screenshot(): Promise<Buffer>;
   /** A mouse pressed at the first place, moved through the others and let go at the last. */
   drag(places: readonly Place[], pointer?: 'mouse' | 'touch'): Promise<void>;
+  /** Two taps at a place, as fast as a finger's however slow the machine. */
+  doubleTap(place: Place): Promise<void>;
   /**
    * Two fingers about a place, from this half distance to that; false where the engine's driver has
    * but a mouse.

@@ -90,6 +90,14 @@ interface Outcome {
   readonly error?: string;
 }
 
+/** A place of the page the mouse is moved to, in so many milliseconds. */
+const at = ({ x, y }: Place, duration: number) => ({
+  x: Math.round(x),
+  y: Math.round(y),
+  duration,
+  origin: Origin.VIEWPORT,
+});
+
 class WebKitTab implements Tab {
   readonly engine = 'webkit';
   /** WebDriver tells of no errors: pages that keep them say them themselves. */
@@ -123,15 +131,14 @@ class WebKitTab implements Tab {
   }
 
   async drag([first, ...rest]: readonly Place[]): Promise<void> {
-    const at = ({ x, y }: Place, duration: number) => ({
-      x: Math.round(x),
-      y: Math.round(y),
-      duration,
-      origin: Origin.VIEWPORT,
-    });
     const actions = this.driver.actions({ async: true }).move(at(first, 0)).press();
     for (const place of rest) actions.move(at(place, 20));
     await actions.release().perform();
+  }
+
+  async doubleTap(place: Place): Promise<void> {
+    const actions = this.driver.actions({ async: true }).move(at(place, 0));
+    await actions.press().release().press().release().perform();
   }
 
   async pinch(): Promise<boolean> {
