@@ -139,6 +139,21 @@ describe('where it was taken', () => {
     expect(() => withoutPlace('heic', new Uint8Array(100))).toThrow(/cannot be taken out/);
     expect(() => withoutPlace('raw', new Uint8Array(100))).toThrow(/cannot be taken out/);
     expect(() => withoutPlace('dng', new Uint8Array(100))).toThrow(/DNG/);
+    // A second picture behind the first, as phones add them.
+    const jpeg = readFileSync(files().jpeg);
+    expect(() => withoutPlace('jpeg', Buffer.concat([jpeg, jpeg]))).toThrow(/another picture/);
+  });
+
+  test('is found behind whatever else a JPEG says first', () => {
+    const jpeg = readFileSync(files().jpeg);
+    // SOI, a comment, and the rest (ITU-T T.81, B.2.4.5).
+    const comment = Uint8Array.of(0xff, 0xfe, 0, 5, 0x61, 0x62, 0x63);
+    const said = withoutPlace(
+      'jpeg',
+      Buffer.concat([jpeg.subarray(0, 2), comment, jpeg.subarray(2)]),
+    );
+    const left = run('exiftool', ['-s', '-GPS*', '-Comment', fileOf(said, 'commented.jpg')]);
+    expect(left.toString().trim()).toMatch(/^Comment\s+: abc$/);
   });
 
   test('comes along into what is developed', () => {

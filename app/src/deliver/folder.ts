@@ -19,6 +19,23 @@ async function namesIn(folder: FileSystemDirectoryHandle): Promise<Set<string>> 
   return names;
 }
 
+/** Writes a file that is not there yet; nothing of it stays where it cannot be written. */
+async function writeWhole(
+  folder: FileSystemDirectoryHandle,
+  name: string,
+  blob: Blob,
+): Promise<void> {
+  const file = await folder.getFileHandle(name, { create: true });
+  try {
+    const stream = await file.createWritable();
+    await stream.write(blob);
+    await stream.close();
+  } catch (error) {
+    await folder.removeEntry(name).catch(() => {});
+    throw error;
+  }
+}
+
 /**
  * Writes files into a folder that is asked for. What is there stays: a file whose name is taken gets
  * a number.
@@ -52,10 +69,7 @@ export async function saveIntoFolder(
     try {
       const blob = await blobOf(entry);
       const { handle, names } = await folderOf(entry.folder);
-      const file = await handle.getFileHandle(uniqueName(entry.name, names), { create: true });
-      const stream = await file.createWritable();
-      await stream.write(blob);
-      await stream.close();
+      await writeWhole(handle, uniqueName(entry.name, names), blob);
       bytes += blob.size;
     } catch (error) {
       failed.push({ path: pathOf(entry), why: error instanceof Error ? error.message : '' });

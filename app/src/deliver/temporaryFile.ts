@@ -27,6 +27,8 @@ export async function temporaryFile(): Promise<TemporaryFile> {
     const handle = await (
       entry as unknown as { createSyncAccessHandle(): Promise<SyncHandle> }
     ).createSyncAccessHandle();
+    // One that could not be removed may be longer than this one.
+    handle.truncate(0);
     let at = 0;
     return {
       async write(bytes) {

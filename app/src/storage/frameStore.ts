@@ -10,6 +10,7 @@ import { olderBrought } from './olderFrames';
 import { readRecord } from './readRecord';
 import type { RestoredFrame } from './restoredFrame';
 import { catalogueAdded, catalogueRemoved, catalogueRestored, newRoll } from './rolls/catalogue';
+import { decisionAtFirst } from './rolls/decision';
 import { decisionText } from './rolls/readDecision';
 import { keysOfUnreadable } from './unreadable';
 import { withWriteLock } from './writeLock';
@@ -110,9 +111,10 @@ export function restoreFrame({
         await writeBytes(id, files, blobs, () => {});
         if (thumbnail !== '') await thumbnails.write({ [id]: thumbnail });
         const record: FrameRecord = { ...kept, stem, files };
+        const decided = decisionText(decision);
         await records.write({
           [FRAME + id]: JSON.stringify(record),
-          [decidedKey(id)]: decisionText(decision),
+          ...(decided !== decisionText(decisionAtFirst(record)) && { [decidedKey(id)]: decided }),
         });
         idAdded(id);
         await catalogueRestored(record, decision);

@@ -34,7 +34,7 @@ export const spaceToXyz = (space: OutputSpace): Mat3 =>
 /** Linear sRGB to linear Display P3. */
 export const SRGB_TO_P3: Mat3 = multiplyMat(
   invert(P3_TO_XYZ),
-  // The inverse of the rounded one: what is white in one is white in the other.
+  // What is white in one is white in the other, whatever digits sRGB's matrix was rounded to.
   multiplyMat(diagonal(whiteRounded()), SRGB_TO_XYZ),
 );
 

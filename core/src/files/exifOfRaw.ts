@@ -3,7 +3,7 @@ import { TAG } from './dng/tags';
 import { carriedFields } from './tiff/carriedFields';
 import { TiffReader } from './tiff/reader';
 import type { TiffField } from './tiff/types';
-import { RESOLUTION_FIELDS } from './tiff/pictureTags';
+import { FLASHPIX_FIELD, RESOLUTION_FIELDS } from './tiff/pictureTags';
 import { writeTiff } from './tiff/writer';
 
 const CARRIED: ReadonlySet<number> = new Set([
@@ -20,9 +20,6 @@ const CARRIED: ReadonlySet<number> = new Set([
 
 /** Exif ColorSpace: sRGB, or one that the profile tells (Exif 3.0). */
 const COLOUR_SPACE: Readonly<Record<OutputSpace, number>> = { srgb: 1, 'display-p3': 0xffff };
-
-/** "0100", which every picture with Exif says. */
-const FLASHPIX = [0x30, 0x31, 0x30, 0x30];
 
 /** A picture that was developed from a raw, upright. */
 export interface DevelopedFrom {
@@ -56,7 +53,7 @@ export function exifOfRaw(raw: Uint8Array, { width, height, space }: DevelopedFr
 }
 
 const ownFields = (space: OutputSpace): TiffField[] => [
-  { tag: TAG.FlashpixVersion, type: 'UNDEFINED', values: FLASHPIX },
+  FLASHPIX_FIELD,
   { tag: TAG.ColorSpace, type: 'SHORT', values: [COLOUR_SPACE[space]] },
 ];
 

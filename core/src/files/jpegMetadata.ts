@@ -11,6 +11,7 @@ import { xmpPacket } from './xmp';
 const SOI = [0xff, 0xd8] as const;
 const APP1 = 0xe1;
 const APP2 = 0xe2;
+const START_OF_SCAN = 0xda;
 const MAX_SEGMENT = 65533;
 const EXIF = 'Exif\0\0';
 
@@ -32,21 +33,30 @@ function segment(marker: number, signature: string, parts: readonly Uint8Array[]
   return bytes;
 }
 
-/** The application segments a JPEG begins with, whole. */
-export function headSegments(jpeg: Uint8Array): { marker: number; bytes: Uint8Array }[] {
-  const found: { marker: number; bytes: Uint8Array }[] = [];
+interface Segment {
+  readonly marker: number;
+  readonly bytes: Uint8Array;
+}
+
+const isApplication = ({ marker }: Segment): boolean => marker >= 0xe0 && marker <= 0xef;
+
+/** The marker segments of a JPEG up to its pixels, whole. */
+export function segmentsOf(jpeg: Uint8Array): Segment[] {
+  const found: Segment[] = [];
   let at = 2;
-  while (
-    at + 4 <= jpeg.length &&
-    jpeg[at] === 0xff &&
-    jpeg[at + 1] >= 0xe0 &&
-    jpeg[at + 1] <= 0xef
-  ) {
+  while (at + 4 <= jpeg.length && jpeg[at] === 0xff && jpeg[at + 1] !== START_OF_SCAN) {
     const end = at + 2 + ((jpeg[at + 2] << 8) | jpeg[at + 3]);
     found.push({ marker: jpeg[at + 1], bytes: jpeg.subarray(at, end) });
     at = end;
   }
   return found;
+}
+
+/** The application segments a JPEG begins with, whole. */
+function headSegments(jpeg: Uint8Array): Segment[] {
+  const all = segmentsOf(jpeg);
+  const other = all.findIndex((one) => !isApplication(one));
+  return other < 0 ? all : all.slice(0, other);
 }
 
 /** Where the application segments an encoder wrote (JFIF and the like) end. */

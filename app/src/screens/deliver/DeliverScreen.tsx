@@ -1,5 +1,5 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { ScrollView, StyleSheet, Text, View } from 'react-native';
 import {
   FIRST_DELIVERY,
@@ -35,10 +35,8 @@ export function DeliverScreen() {
   const { frames, isPending, isError } = useDelivered();
   const { data: rolls = [] } = useRolls();
   const [choices, setChoices] = useState(FIRST_DELIVERY);
-  const entries = useMemo(
-    () => planDelivery(frames, new Map(rolls.map(({ id, name }) => [id, name])), choices),
-    [frames, rolls, choices],
-  );
+  const rollNames = new Map(rolls.map(({ id, name }) => [id, name]));
+  const entries = isPending ? [] : planDelivery(frames, rollNames, choices);
   const back = (): void => (router.canGoBack() ? router.back() : router.replace('/frames'));
   const words = isError
     ? 'The browser’s storage could not be read just now. Reload the page to try again.'

@@ -1,5 +1,5 @@
 import { formatSignedThirds } from '@velmo/core/exposure';
-import { GREY_SHARE, MAX_DEVELOP_STOPS, type Development } from '@velmo/core/recipe';
+import { FIRST_GREYS, GREY_SHARE, MAX_DEVELOP_STOPS, type Development } from '@velmo/core/recipe';
 import type { TapeScale } from '../../instruments/tapeScale';
 
 /** A tape of a recipe: what it sets, and how many of its clicks make a whole of that. */
@@ -22,50 +22,50 @@ export const signedPercent = (share: number): string => {
   return `${percent > 0 ? '+' : percent < 0 ? '−' : ''}${Math.abs(percent)} %`;
 };
 
-type SharePart = 'contrast' | 'highlights' | 'shadows' | 'saturation' | 'sharpening' | 'noise';
-
-const shareTape = (name: TapeScale['name'], part: SharePart, least: -1 | 0): DevelopTape => {
-  const words = (click: number): string =>
-    least === 0
-      ? `${Math.round((100 * click) / SHARE_CLICKS)} %`
-      : signedPercent(click / SHARE_CLICKS);
+/** A tape of percent. */
+const percentTape = (
+  name: TapeScale['name'],
+  words: (share: number) => string,
+  tape: Omit<DevelopTape, 'scale' | 'per'>,
+): DevelopTape => {
+  const said = (click: number): string => words(click / SHARE_CLICKS);
   return {
     scale: {
       name,
-      engrave: (click) => words(click).replace(' %', ''),
-      readout: words,
-      speak: words,
+      engrave: (click) => said(click).replace(' %', ''),
+      readout: said,
+      speak: said,
       majorEvery: 4,
     },
     per: SHARE_CLICKS,
+    ...tape,
+  };
+};
+
+type SharePart = 'contrast' | 'highlights' | 'shadows' | 'saturation' | 'sharpening' | 'noise';
+
+const percent = (share: number): string => `${Math.round(100 * share)} %`;
+
+const shareTape = (name: TapeScale['name'], part: SharePart, least: -1 | 0): DevelopTape =>
+  percentTape(name, least === 0 ? percent : signedPercent, {
     range: { min: least * SHARE_CLICKS, max: SHARE_CLICKS },
     first: 0,
     value: (development) => development[part],
     changed: (development, value) => ({ ...development, [part]: value }),
-  };
-};
+  });
 
-const greyTape = (name: 'Red' | 'Green' | 'Blue', channel: 0 | 1 | 2): DevelopTape => {
-  const words = (click: number): string => signedPercent(click / SHARE_CLICKS);
-  return {
-    scale: {
-      name,
-      engrave: (click) => words(click).replace(' %', ''),
-      readout: words,
-      speak: words,
-      majorEvery: 4,
-    },
-    per: SHARE_CLICKS,
+const greyTape = (name: 'Red' | 'Green' | 'Blue', channel: 0 | 1 | 2): DevelopTape =>
+  percentTape(name, signedPercent, {
     range: { min: GREY_SHARE.min * SHARE_CLICKS, max: GREY_SHARE.max * SHARE_CLICKS },
-    first: SHARE_CLICKS,
-    value: ({ greys }) => greys?.[channel] ?? 0,
+    first: Math.round(FIRST_GREYS[channel] * SHARE_CLICKS),
+    value: ({ greys }) => (greys ?? FIRST_GREYS)[channel],
     changed: (development, value) => {
-      const greys = [...(development.greys ?? [0, 0, 0])] as [number, number, number];
+      const [red, green, blue] = development.greys ?? FIRST_GREYS;
+      const greys: [number, number, number] = [red, green, blue];
       greys[channel] = value;
       return { ...development, greys };
     },
-  };
-};
+  });
 
 const EXPOSURE: DevelopTape = {
   scale: {

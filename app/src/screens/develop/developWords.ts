@@ -36,7 +36,7 @@ export function developWords(development: Development): string {
     ...(exposure === 0 ? [] : [formatSignedThirds(Math.round(3 * exposure))]),
     ...(white ? [whiteWords(white)] : []),
     ...tones,
-    ...share('noise', noise === 0 ? 0 : -noise),
+    ...share('noise', -noise),
     ...share('sharpness', sharpening),
   ];
   return words.length === 0 ? 'as exposed' : words.join(', ');

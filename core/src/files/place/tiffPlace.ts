@@ -1,12 +1,9 @@
 import { TAG } from '../dng/tags';
 import { TiffReader, type TiffDirectory } from '../tiff/reader';
-import { TIFF_TYPES } from '../tiff/types';
+import { TYPE_SIZES } from '../tiff/types';
 import { blankXmpPlace } from './xmpPlace';
 
 const ENTRY_BYTES = 12;
-const SIZES = new Map<number, number>(
-  Object.values(TIFF_TYPES).map(({ code, size }) => [code, size]),
-);
 
 /**
  * Takes out of a TIFF structure, in place, where it was taken: the GPS directory and all it says,
@@ -21,7 +18,7 @@ export function blankTiffPlace(bytes: Uint8Array): void {
   if (offset === undefined) return;
   const gps = reader.directory(offset);
   for (const { type, count, at } of gps.entries.values())
-    bytes.fill(0, at, at + count * SIZES.get(type)!);
+    bytes.fill(0, at, at + count * TYPE_SIZES.get(type)!);
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
   const entries = view.getUint16(gps.offset, reader.little);
   bytes.fill(0, gps.offset, gps.offset + 2 + ENTRY_BYTES * entries);

@@ -4,6 +4,13 @@ import { exifMoment } from '../moment';
 import { TAG } from '../dng/tags';
 import type { TiffField } from './types';
 
+/** "0100", which every picture with Exif says. */
+export const FLASHPIX_FIELD: TiffField = {
+  tag: TAG.FlashpixVersion,
+  type: 'UNDEFINED',
+  values: [0x30, 0x31, 0x30, 0x30],
+};
+
 /** Exif ColorSpace of sRGB. */
 const COLOUR_SPACE_SRGB = 1;
 const DOTS_AN_INCH = 300;
@@ -35,7 +42,7 @@ export const pictureTags = (
     directories: [
       [
         ...exifDirectory(shot),
-        { tag: TAG.FlashpixVersion, type: 'UNDEFINED', values: [0x30, 0x31, 0x30, 0x30] },
+        FLASHPIX_FIELD,
         { tag: TAG.ColorSpace, type: 'SHORT', values: [COLOUR_SPACE_SRGB] },
         ...moreExif,
       ],

@@ -1,5 +1,5 @@
 import { DngError } from '../dng/dngError';
-import { TIFF_TYPES } from './types';
+import { TIFF_TYPES, TYPE_SIZES } from './types';
 
 /** A value as it stands in the file; numbers are read on demand. */
 export interface TiffEntry {
@@ -15,9 +15,6 @@ export interface TiffDirectory {
   readonly entries: ReadonlyMap<number, TiffEntry>;
 }
 
-const SIZES = new Map<number, number>(
-  Object.values(TIFF_TYPES).map(({ code, size }) => [code, size]),
-);
 const MAX_ENTRIES = 1024;
 /** Most values any one entry is read for; tile lists of the largest frames are far below. */
 const MAX_VALUES = 1 << 20;
@@ -59,7 +56,7 @@ export class TiffReader {
     for (let i = 0; i < count; i++) {
       const at = offset + 2 + 12 * i;
       const type = this.view.getUint16(at + 2, this.little);
-      const size = SIZES.get(type);
+      const size = TYPE_SIZES.get(type);
       if (size === undefined) continue;
       const values = this.view.getUint32(at + 4, this.little);
       const length = values * size;
@@ -84,7 +81,7 @@ export class TiffReader {
   numbers(directory: TiffDirectory, tag: number): number[] {
     const entry = directory.entries.get(tag);
     if (!entry || entry.count > MAX_VALUES) return [];
-    const size = SIZES.get(entry.type)!;
+    const size = TYPE_SIZES.get(entry.type)!;
     return Array.from({ length: entry.count }, (_, i) =>
       this.number(entry.type, entry.at + i * size),
     );
@@ -99,7 +96,7 @@ export class TiffReader {
   /** Text of an ASCII, byte or undefined entry up to its first NUL, or undefined. */
   text(directory: TiffDirectory, tag: number): string | undefined {
     const entry = directory.entries.get(tag);
-    if (!entry || SIZES.get(entry.type) !== 1) return undefined;
+    if (!entry || TYPE_SIZES.get(entry.type) !== 1) return undefined;
     const raw = this.bytes.subarray(entry.at, entry.at + Math.min(entry.count, 1 << 16));
     const end = raw.indexOf(0);
     return new TextDecoder().decode(end < 0 ? raw : raw.subarray(0, end));
@@ -107,7 +104,7 @@ export class TiffReader {
 
   /** An entry's type, count and bytes, little-endian whatever the file is. */
   stored({ type, count, at }: TiffEntry): { code: number; count: number; bytes: Uint8Array } {
-    const size = SIZES.get(type)!;
+    const size = TYPE_SIZES.get(type)!;
     const bytes = this.bytes.slice(at, at + count * size);
     const isRational = type === TIFF_TYPES.RATIONAL.code || type === TIFF_TYPES.SRATIONAL.code;
     const unit = isRational ? size / 2 : size;

@@ -16,6 +16,11 @@ export const TIFF_TYPES = {
 
 export type TiffType = keyof typeof TIFF_TYPES;
 
+/** Bytes of a value by the code of its type. */
+export const TYPE_SIZES: ReadonlyMap<number, number> = new Map(
+  Object.values(TIFF_TYPES).map(({ code, size }) => [code, size]),
+);
+
 /** One directory entry to write. Rationals are given as pairs: numerator, denominator, ... */
 export type TiffField =
   | { readonly tag: number; readonly type: 'ASCII'; readonly text: string }

@@ -2,12 +2,12 @@ import { mirror } from '../../sensor/demosaic';
 import { recipeLoops, type RecipeLoops } from './recipeLoops';
 
 /** Rows of a plane above and below the band, for its demosaic. */
-export const ROWS_BESIDE = 4;
+const ROWS_BESIDE = 4;
 /** Floats beside a row: what the widest spline reaches. */
-export const COLUMNS_BESIDE = 32;
+const COLUMNS_BESIDE = 32;
 
 /** Light, what becomes of it, and room to work in. */
-export const PLANES = {
+const PLANES = {
   red: 0,
   green: 1,
   blue: 2,

@@ -106,8 +106,6 @@ export class RawDeveloping {
   /** Sees to it that the light of a piece lies in the planes, noise taken out. */
   private hold(piece: LightPiece, { noise, sharpening }: Development): HeldLight {
     const { x, y, width, height, factor } = piece;
-    const key = JSON.stringify([x, y, width, height, factor, noise, sharpening > 0]);
-    if (this.held?.key === key) return this.held;
     const { decoded } = this;
     const { crop, kind } = decoded.file.raw;
     // Noise of scales that are averaged away is not looked for.
@@ -123,6 +121,8 @@ export class RawDeveloping {
       height: Math.min(crop.height, y + height + beside) - top,
       factor,
     };
+    const key = JSON.stringify([box, noise]);
+    if (this.held?.key === key) return this.held;
     this.held = null;
     const planes = this.planesOf(columnsOf(box), rowsOf(box));
     const isDemosaiced = kind === 'cfa' && factor === 1;
