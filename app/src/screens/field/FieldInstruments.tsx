@@ -19,6 +19,7 @@ import { applyRepair, changeExposure } from './session/fieldSession';
 import { fieldStore, readingsStore, toggleSheet, type Pin } from './session/fieldState';
 import { foreseenText, type Foreseen } from './series/foreseen';
 import { findingsOf, highlightText, pinText } from './words/readingsText';
+import { steadyFindings } from './words/steadyFindings';
 
 /** Readings as the ladder wants them. */
 function listenToReadings(listener: (reading: LadderReading) => void): () => void {
@@ -156,6 +157,7 @@ function PinOnLadder({ pin, index, height }: { pin: Pin; index: number; height: 
   );
 }
 
+const steady = steadyFindings();
 let lastWords = '[]';
 let lastReadings: Readings | null = null;
 
@@ -173,7 +175,8 @@ function findingsAsText(): string {
     lastReadings = readings;
     const foreseen = JSON.parse(foreseenText()) as Foreseen | null;
     const forecast = foreseen?.forecast ?? null;
-    lastWords = JSON.stringify(findingsOf(readings, settings, capabilities, forecast));
+    const found = findingsOf(readings, settings, capabilities, forecast);
+    lastWords = JSON.stringify(steady(found, readings.applied));
   }
   return lastWords;
 }
