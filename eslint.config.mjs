@@ -4,7 +4,7 @@ import prettier from 'eslint-config-prettier';
 /** Which room may import which (architecture: core knows nobody, instruments know no storage). */
 const zones = [
   { target: './core/src', from: ['./app', './server', './e2e', './bench', './tools'] },
-  { target: './server', from: ['./app', './core'] },
+  { target: './server', from: ['./app'] },
   {
     target: './app/src/instruments',
     from: ['./app/src/storage', './app/src/camera', './app/src/frame', './app/src/screens'],

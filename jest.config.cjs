@@ -57,7 +57,10 @@ const node = (name) => ({
   testMatch: ['<rootDir>/test/**/*.test.ts'],
   transform: typescript,
   transformIgnorePatterns: ['node_modules/(?!(culori|jpeg-lossless-decoder-js|cookie)/)'],
-  moduleNameMapper: { '^@velmo/core/(.*)$': `${__dirname}/core/src/$1/index.ts` },
+  moduleNameMapper: {
+    '^@velmo/core/file/(.*)$': `${__dirname}/core/src/$1.ts`,
+    '^@velmo/core/(.*)$': `${__dirname}/core/src/$1/index.ts`,
+  },
 });
 
 module.exports = {

@@ -2,6 +2,8 @@ import fastifyStatic from '@fastify/static';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import Fastify, { type FastifyInstance, type FastifyReply, type FastifyRequest } from 'fastify';
+import { HANDOFF_PATH } from '@velmo/core/handoff';
+import { handoffRoutes, type HandoffOptions } from './handoff/handoffRoutes';
 import { headersFor, headersOf } from './headers';
 
 type Headers = ReturnType<typeof headersFor>;
@@ -38,6 +40,9 @@ export interface Https {
   readonly hosts: readonly string[];
 }
 
+/** A connection that says nothing for so long is closed. */
+const MAX_SILENCE_MS = 60_000;
+
 const METHODS = 'GET, HEAD, OPTIONS';
 
 /** A page is asked for, not a file that belongs to one. */
@@ -45,15 +50,23 @@ const wantsPage = ({ method, headers, url }: FastifyRequest): boolean =>
   (method === 'GET' || method === 'HEAD') &&
   (/text\/html/.test(headers.accept ?? '') || !/\.\w+$/.test(url.split('?')[0]));
 
+const isUnder = (path: string, { url }: FastifyRequest): boolean =>
+  url === path || url.startsWith(`${path}/`) || url.startsWith(`${path}?`);
+
 /**
  * Serves the built app.
  *
  * @param root absolute path of the build; every unknown address answers with its index page
  * @param https left out: it is served by http
+ * @param handoff left out: nothing is received
  */
-export async function createServer(root: string, https?: Https): Promise<FastifyInstance> {
+export async function createServer(
+  root: string,
+  https?: Https,
+  handoff?: HandoffOptions,
+): Promise<FastifyInstance> {
   const headers = headersFor(readFileSync(join(root, 'index.html'), 'utf8'));
-  const options = optionsWith(headers);
+  const options = { ...optionsWith(headers), connectionTimeout: MAX_SILENCE_MS };
   const server: FastifyInstance = https
     ? (Fastify({
         ...options,
@@ -85,7 +98,10 @@ export async function createServer(root: string, https?: Https): Promise<Fastify
           : 'no-cache',
       ),
   });
+  if (handoff) await server.register(handoffRoutes, { prefix: HANDOFF_PATH, ...handoff });
   server.setNotFoundHandler((request, reply) => {
+    // Whether anything is received here is nobody's business.
+    if (isUnder(HANDOFF_PATH, request)) return reply.code(404).send({ error: 'not found' });
     if (request.method === 'OPTIONS') return reply.code(204).header('Allow', METHODS).send();
     // Addresses inside the app are routes of the page; a missing file is missing.
     if (!wantsPage(request)) return reply.code(404).send({ error: 'not found' });

@@ -1,6 +1,7 @@
 import { X509Certificate } from 'node:crypto';
 import { networkInterfaces, hostname } from 'node:os';
 import QRCode from 'qrcode';
+import { PAIR_HASH } from '@velmo/core/handoff';
 import { generate } from 'selfsigned';
 
 /** A key and a certificate for it, in PEM. */
@@ -55,24 +56,48 @@ export async function ownCertificate(addresses: readonly string[]): Promise<OwnC
   return { key, cert, fingerprint: new X509Certificate(cert).fingerprint256 };
 }
 
+/** The address of Velmo on a phone; with a secret, one that pairs it as well. */
+export const phoneUrl = (address: string, port: number, secret = ''): string =>
+  `https://${address}:${port}/?device=browser${secret && PAIR_HASH + secret}`;
+
+/** What else is printed where phones can hand files over. */
+export interface ReceivingWords {
+  /** Pairs the phone that scans it. */
+  readonly secret: string;
+  readonly folder: string;
+  /** Opens the computer's own page. */
+  readonly ownerKey: string;
+}
+
 /**
  * What is printed for whoever holds the phone: addresses, a QR code of the first, what the browser
- * will say.
+ * will say, where files go.
  */
 export async function lanWords(
   addresses: readonly string[],
   port: number,
   fingerprint: string,
+  { secret, folder, ownerKey }: ReceivingWords,
 ): Promise<string> {
-  const urls = addresses.map((address) => `https://${address}:${port}/?device=browser`);
+  const urls = addresses.map((address) => phoneUrl(address, port));
   if (urls.length === 0)
     return `This computer is on no network a phone could reach it by. Velmo is at https://localhost:${port}`;
   return [
     `Velmo is at ${urls[0]}`,
     ...urls.slice(1).map((url) => `         or ${url}`),
     '',
-    await QRCode.toString(urls[0], { type: 'terminal', small: true, errorCorrectionLevel: 'M' }),
-    'Scan it with a phone on the same network. The phone’s browser will warn that it does not know the',
+    await QRCode.toString(phoneUrl(addresses[0], port, secret), {
+      type: 'terminal',
+      small: true,
+      errorCorrectionLevel: 'M',
+    }),
+    'Scan it with a phone on the same network: it opens Velmo there, and pairs that phone with this',
+    'computer, once and within a quarter of an hour. Frames that it delivers to the computer lie in',
+    folder,
+    'What came, phones, and codes for more of them: only on this computer, at',
+    `https://localhost:${port}/received#key=${ownerKey}`,
+    '',
+    'The phone’s browser will warn that it does not know the',
     'certificate: it was made on this computer just now. Compare its SHA-256 if in doubt, and go on:',
     fingerprint,
     'Browsers keep no copy of a page with such a certificate: opening Velmo on the phone needs this computer.',

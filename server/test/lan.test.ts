@@ -1,14 +1,20 @@
 import { X509Certificate } from 'node:crypto';
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, statSync, writeFileSync } from 'node:fs';
 import { request } from 'node:https';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { connect, type TLSSocket } from 'node:tls';
 import jsQR from 'jsqr';
 import { createServer } from '../src/createServer';
+import { keptCertificate } from '../src/keptCertificate';
 import { lanAddresses, lanWords, ownCertificate } from '../src/lan';
 
 const ADDRESS = '192.168.7.23';
+const RECEIVING = {
+  secret: 'secret-of-22-characters',
+  folder: '/home/salt/Velmo',
+  ownerKey: 'key-of-the-computer',
+};
 
 /**
  * The QR code of a terminal's text as pixels: upper and lower halves of characters, four pixels a
@@ -48,6 +54,21 @@ describe('serving on the local network', () => {
     expect(new Date(read.validFrom).getTime()).toBeLessThan(Date.now());
     expect(new Date(read.validTo).getTime()).toBeGreaterThan(Date.now() + 86_400_000);
     expect(fingerprint).toMatch(/^([0-9A-F]{2}:){31}[0-9A-F]{2}$/);
+  });
+
+  test('the certificate is kept while it is good, so that phones are not asked again', async () => {
+    const file = join(mkdtempSync(join(tmpdir(), 'velmo-certificate-')), 'certificate.json');
+    const first = await keptCertificate(file, [ADDRESS]);
+    expect(await keptCertificate(file, [ADDRESS])).toEqual(first);
+    expect(statSync(file).mode & 0o077).toBe(0);
+    const elsewhere = await keptCertificate(file, ['10.0.0.5']);
+    expect(elsewhere.fingerprint).not.toBe(first.fingerprint);
+    const later = Date.now() + 40 * 86_400_000;
+    expect((await keptCertificate(file, ['10.0.0.5'], later)).fingerprint).not.toBe(
+      elsewhere.fingerprint,
+    );
+    writeFileSync(file, '{"key": "half');
+    expect((await keptCertificate(file, [ADDRESS])).fingerprint).toMatch(/^[0-9A-F]{2}:/);
   });
 
   test('a client that trusts it is served the page by https, headers and all', async () => {
@@ -107,11 +128,15 @@ describe('serving on the local network', () => {
   });
 
   test('the QR code that is printed leads a phone to the address that is printed (read by jsQR)', async () => {
-    const words = await lanWords([ADDRESS, '10.0.0.5'], 4173, 'AB:CD');
+    const words = await lanWords([ADDRESS, '10.0.0.5'], 4173, 'AB:CD', RECEIVING);
     const { data, side } = qrPixels(words);
     const url = jsQR(data, side, side)?.data;
-    expect(url).toBe(`https://${ADDRESS}:4173/?device=browser`);
-    expect(words).toContain(`Velmo is at ${url}`);
+    expect(url).toBe(`https://${ADDRESS}:4173/?device=browser#pair=secret-of-22-characters`);
+    expect(words).toContain(`Velmo is at https://${ADDRESS}:4173/?device=browser\n`);
+    // Only the code pairs: what is read aloud or copied from a screen does not.
+    expect(words).not.toContain(RECEIVING.secret);
+    expect(words).toContain('/home/salt/Velmo');
+    expect(words).toContain('https://localhost:4173/received#key=key-of-the-computer');
     expect(words).toContain('https://10.0.0.5:4173');
     expect(words).toContain('AB:CD');
   });
@@ -126,6 +151,8 @@ describe('serving on the local network', () => {
         none: [at('169.254.3.4', false)],
       }),
     ).toEqual([ADDRESS]);
-    expect(await lanWords([], 4173, '')).toMatch(/no network .* https:\/\/localhost:4173/);
+    expect(await lanWords([], 4173, '', RECEIVING)).toMatch(
+      /no network .* https:\/\/localhost:4173/,
+    );
   });
 });

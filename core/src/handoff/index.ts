@@ -1,0 +1,4 @@
+export * from './handoffError';
+export * from './handoffLine';
+export * from './protocol';
+export * from './sendFile';
