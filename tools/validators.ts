@@ -4,6 +4,7 @@ import standaloneCode from 'ajv/dist/standalone';
 import { transform } from 'esbuild';
 import { KIT_SCHEMA } from '@velmo/core/kits';
 import { SETTINGS_SCHEMA } from '@velmo/core/settings';
+import { HANDOFF_SCHEMA } from '../app/src/handoff/keptHandoff';
 import { CAMERA_CHOICE_SCHEMA } from '../app/src/storage/cameraChoice';
 import { CAMERA_LIGHT_SCHEMA } from '../app/src/storage/cameraLight';
 import { FRAME_RECORD_SCHEMA, OLDER_FRAME_RECORD_SCHEMA } from '../app/src/storage/frameRecord';
@@ -24,6 +25,7 @@ const SCHEMAS = {
   rollRecord: ROLL_RECORD_SCHEMA,
   markChoice: MARK_CHOICE_SCHEMA,
   kit: KIT_SCHEMA,
+  handoff: HANDOFF_SCHEMA,
 } as const;
 
 export const VALIDATORS_FILE = join(__dirname, '../app/src/storage/validators.js');

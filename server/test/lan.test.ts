@@ -69,7 +69,7 @@ describe('serving on the local network', () => {
     );
     writeFileSync(file, '{"key": "half');
     expect((await keptCertificate(file, [ADDRESS])).fingerprint).toMatch(/^[0-9A-F]{2}:/);
-  });
+  }, 60_000);
 
   test('a client that trusts it is served the page by https, headers and all', async () => {
     const root = mkdtempSync(join(tmpdir(), 'velmo-dist-'));

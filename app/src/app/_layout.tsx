@@ -2,6 +2,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { Stack } from 'expo-router';
 import { useEffect } from 'react';
 import { keepOfflineWhenIdle } from '../engine/keptOffline';
+import { startHandoff } from '../handoff/startHandoff';
+import { say } from '../screens/field/session/fieldState';
 import { SafetyNet } from '../screens/SafetyNet';
 import { useFrameAdded, useOtherTabs } from '../storage/frameQueries';
 import { whenUnsavedStored } from '../storage/unsaved';
@@ -14,6 +16,7 @@ const queryClient = new QueryClient({
 
 export default function Layout() {
   useEffect(keepOfflineWhenIdle, []);
+  useEffect(() => startHandoff(say), []);
   return (
     <SafetyNet>
       <QueryClientProvider client={queryClient}>

@@ -1,6 +1,8 @@
 import { withoutPlace } from '@velmo/core/files';
+import { HandoffError, httpLine, sendFile } from '@velmo/core/handoff';
 import { makeZip } from 'client-zip';
 import { archiveEntries, type ZipInput } from '../archive/archiveEntries';
+import { sha256 } from '../archive/manifest';
 import { developedFile } from '../frame/framedFile';
 import { readWholeFile } from '../storage/frameBytes';
 import type { ListedFrame } from '../storage/madeFrame';
@@ -110,6 +112,33 @@ const api = {
       void failed.push({ path: record.files[0].name, why: whyNot(error) });
     const file = await zipped(archiveEntries(frames, rolls, Date.now(), onFrame, onFailed));
     return file && { file, failed };
+  },
+  /**
+   * Hands one file over to the computer.
+   *
+   * @param onBytes told of bytes that have gone
+   */
+  async handOver(
+    entry: DeliveryEntry,
+    origin: string,
+    token: string,
+    onBytes: (bytes: number) => void,
+  ): Promise<void> {
+    const content = await blobOf(entry);
+    const sum = await sha256(await content.arrayBuffer());
+    const file = { sha256: sum, bytes: content.size, path: pathOf(entry) };
+    const line = httpLine((url, options) => fetch(url, options as RequestInit), origin, token);
+    const [known] = await line.offer([file]).catch((error: unknown) => {
+      throw error instanceof HandoffError ? error : new HandoffError('unreachable');
+    });
+    let gone = known === 'arrived' ? file.bytes : known;
+    await sendFile(line, file, content, known, {
+      pause: (tries) => new Promise((resolve) => setTimeout(resolve, 250 * 2 ** tries)),
+      onBytes(there) {
+        if (there > gone) onBytes(there - gone);
+        gone = Math.max(gone, there);
+      },
+    });
   },
   stop: async (): Promise<void> => void (stopped = true),
 };

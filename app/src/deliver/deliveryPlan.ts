@@ -32,6 +32,8 @@ export const FIRST_DELIVERY: DeliveryChoices = {
 
 /** One file to be delivered. */
 export interface DeliveryEntry {
+  /** The frame it belongs to. */
+  readonly frame: string;
   /** Folder, or '', and name. */
   readonly folder: string;
   readonly name: string;
@@ -87,7 +89,15 @@ export function planDelivery(
     if (series && own) seriesFolders.set(series.id, own);
     const entries: DeliveryEntry[] = [];
     const add = (name: string, source: DeliveryEntry['source'], bytes: number): void =>
-      void entries.push({ folder: own, name: named(own, name), at, source, place, bytes });
+      void entries.push({
+        frame: id,
+        folder: own,
+        name: named(own, name),
+        at,
+        source,
+        place,
+        bytes,
+      });
     const raw = record.files.find(isRaw);
     if (what === 'developed' && raw) {
       const order: DevelopOrder = {

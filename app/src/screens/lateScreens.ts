@@ -31,6 +31,12 @@ export const DeliverScreen = late(
   goBack,
 );
 
+/** Not loaded ahead: it is the computer's, not the phone's. */
+export const ReceivedScreen = late(
+  () => import('./received/ReceivedScreen').then((m) => m.ReceivedScreen),
+  goBack,
+);
+
 /** Loads all of it ahead of need. */
 export function warmScreens(): void {
   for (const part of [

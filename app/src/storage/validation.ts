@@ -3,6 +3,7 @@ import {
   cameraLight,
   decision,
   frameRecord,
+  handoff,
   kit,
   markChoice,
   olderFrameRecord,
@@ -23,6 +24,7 @@ const VALIDATORS = {
   rollRecord,
   markChoice,
   kit,
+  handoff,
 } as const;
 
 /** Whether a value is what the JSON Schema of this name describes. */

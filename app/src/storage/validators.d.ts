@@ -10,3 +10,4 @@ export const decision: Validator;
 export const rollRecord: Validator;
 export const markChoice: Validator;
 export const kit: Validator;
+export const handoff: Validator;

@@ -1,5 +1,4 @@
-import { statfs } from 'node:fs/promises';
-import { mkdir, readdir, stat, truncate, unlink } from 'node:fs/promises';
+import { mkdir, readdir, stat, statfs, truncate, unlink } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Readable } from 'node:stream';
 import type { Arrival, OfferedFile, PairedPhone } from '@velmo/core/handoff';

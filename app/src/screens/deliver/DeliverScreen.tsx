@@ -15,6 +15,7 @@ import { viewOfParams, wholeRoll } from '../../storage/rolls/rollView';
 import type { ListedFrame } from '../../storage/madeFrame';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { deliveryWords, plannedWords } from './deliverWords';
+import { ToComputer } from './ToComputer';
 import { canShareFiles, useDelivery } from './useDelivery';
 
 /** Frames that an address names: themselves, or what a roll shows. */
@@ -59,6 +60,9 @@ export function DeliverScreen() {
           <>
             <How choices={choices} onChange={setChoices} />
             <Ways entries={entries} frames={frames} asArchive={choices.what === 'archive'} />
+            {choices.what !== 'archive' && (
+              <ToComputer ids={frames.map(({ record }) => record.id)} choices={choices} />
+            )}
           </>
         )}
       </ScrollView>

@@ -1,0 +1,1 @@
+export { ReceivedScreen as default } from '../screens/lateScreens';

@@ -1,0 +1,31 @@
+import type { HandoffFault, Pairing } from '@velmo/core/handoff';
+import type { NotDelivered } from '../deliver/deliver.worker';
+import { createStore } from '../state/store';
+
+/** How far frames are on their way to the computer. */
+export interface HandoffState {
+  /** What is known of it was read. */
+  readonly isRead: boolean;
+  readonly pairing: Pairing | null;
+  /** What goes on: `waiting` tries again by itself, `held` waits for the user. */
+  readonly phase: 'idle' | 'sending' | 'waiting' | 'held';
+  /** Why it waits or is held. */
+  readonly fault: HandoffFault | null;
+  /** Files of all jobs there were since it was last idle; bytes that went in this time. */
+  readonly files: { readonly done: number; readonly total: number };
+  readonly bytes: number;
+  readonly failed: readonly NotDelivered[];
+}
+
+export const handoffStore = createStore<HandoffState>({
+  isRead: false,
+  pairing: null,
+  phase: 'idle',
+  fault: null,
+  files: { done: 0, total: 0 },
+  bytes: 0,
+  failed: [],
+});
+
+export const changeHandoff = (change: Partial<HandoffState>): void =>
+  handoffStore.update((now) => ({ ...now, ...change }));

@@ -1,0 +1,16 @@
+import { hasPairingSecret } from './pairingSecret';
+
+const IDLE_MS = 3000;
+
+/**
+ * Goes on, once the page is at rest, with what has not arrived at the computer; pairs with it at
+ * once where the page was opened by its code.
+ *
+ * @param onPaired told in words
+ */
+export function startHandoff(onPaired: (words: string) => void): () => void {
+  const start = (): void =>
+    void import('./pairing').then(({ pairOrResume }) => pairOrResume(onPaired)).catch(() => {});
+  const timer = setTimeout(start, hasPairingSecret() ? 0 : IDLE_MS);
+  return () => clearTimeout(timer);
+}

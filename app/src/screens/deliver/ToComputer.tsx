@@ -1,0 +1,83 @@
+import { useEffect } from 'react';
+import { StyleSheet, Text, View } from 'react-native';
+import type { DeliveryChoices } from '../../deliver/deliveryPlan';
+import {
+  forgetComputer,
+  handOff,
+  resumeHandoff,
+  retryHandoff,
+  stopHandoff,
+} from '../../handoff/handOff';
+import { handoffStore } from '../../handoff/handoffStore';
+import { Button } from '../../instruments/Button';
+import { useStore } from '../../state/store';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
+import { handoffWords } from './handoffWords';
+
+interface ToComputerProps {
+  readonly ids: readonly string[];
+  readonly choices: DeliveryChoices;
+}
+
+/** Sends frames to the computer that Velmo comes from, while something else is done here. */
+export function ToComputer({ ids, choices }: ToComputerProps) {
+  useEffect(() => void resumeHandoff(), []);
+  const state = useStore(handoffStore, (s) => s);
+  const { isRead, pairing, phase } = state;
+  const says = handoffWords(state);
+  if (!isRead) return null;
+  if (!pairing)
+    return (
+      <Text style={styles.about}>
+        Straight to a computer: start Velmo there with “npm run demo -- --lan”, and scan the code
+        that it shows with this device.
+      </Text>
+    );
+  return (
+    <>
+      <View style={styles.row}>
+        <Button label={`Send to ${pairing.computer}`} onPress={() => void handOff(ids, choices)} />
+        {phase !== 'idle' && phase !== 'sending' && (
+          <Button label="Try now" onPress={retryHandoff} />
+        )}
+        {phase !== 'idle' && <Button label="Stop sending" onPress={stopHandoff} />}
+        {phase === 'idle' && (
+          <Button
+            quiet
+            label="Forget it"
+            name={`Forget it: ${pairing.computer}`}
+            onPress={() => void forgetComputer()}
+          />
+        )}
+      </View>
+      {says && (
+        <Text
+          style={styles.text}
+          role={phase === 'waiting' || phase === 'held' ? 'alert' : 'status'}
+        >
+          {says}
+        </Text>
+      )}
+      <Text style={styles.about}>
+        Into its folder {pairing.folder}. Only what has not arrived is sent; nothing there is
+        overwritten. It goes on while you photograph, as long as Velmo is open.
+      </Text>
+    </>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
+  text: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(17),
+    lineHeight: typePx(23),
+    color: COLOUR.light,
+  },
+  about: {
+    fontFamily: FONT.regular,
+    fontSize: typePx(15),
+    lineHeight: typePx(20),
+    color: COLOUR.lightSoft,
+  },
+});
