@@ -17,6 +17,7 @@ import {
   WIDE,
 } from '../e2e/browser';
 import { framesStored } from '../e2e/stored';
+import { handoffBench } from './handoff';
 import { compared, inTurns, percentile, reported, type Result } from './measure';
 
 const FRAME = '[role=link][aria-label^="Frame"]';
@@ -129,8 +130,9 @@ async function recipeBench(): Promise<Result[]> {
   }
 }
 
-/** The way home: a raw developed, and a recipe changed. */
+/** The way home: a raw developed, a recipe changed, frames handed to the computer. */
 export const deliverBench = async (): Promise<Result[]> => [
   ...developBench(),
   ...(await recipeBench()),
+  ...(await handoffBench()),
 ];

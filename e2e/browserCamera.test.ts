@@ -13,6 +13,7 @@ import {
   untilGreen,
   valueText,
 } from './browser';
+import { expose } from './cells';
 import { storedCounts } from './stored';
 import { cameraSuite, keepTracks, trackStates } from './cameraSuite';
 
@@ -120,6 +121,44 @@ describe('the phone’s own camera (Chromium’s fake device)', () => {
           execFileSync('dcraw_emu', ['-w', saved]);
         } else expect(tags.FileType).toBe('JPEG');
       }
+    });
+  });
+
+  test('where it was taken is asked for where files are chosen, and nowhere before; then it is in each file', async () => {
+    await withCamera('allowed', async (page) => {
+      const client = await page.createCDPSession();
+      await client.send('Browser.setPermission', {
+        permission: { name: 'geolocation' },
+        setting: 'granted',
+        origin: app.url,
+      });
+      await page.setGeolocation({ latitude: 38.7223, longitude: -9.1393, accuracy: 12 });
+      const files = await downloads(page);
+      await fieldReady(page);
+      let taken = 0;
+      const place = async (): Promise<string> => {
+        await expose(page, ++taken);
+        await openLastFrame(page);
+        await until(() => pageText(page), /linear RGB/);
+        await pressFirst(page, 'Save DNG');
+        const saved = await files.next('.dng');
+        await page.goto(`${app.url}/?device=browser`);
+        await fieldReady(page);
+        return execFileSync('exiftool', ['-n', '-s3', '-GPSPosition', saved]).toString().trim();
+      };
+      expect(await place()).toBe('');
+      await page.keyboard.press('f');
+      await tap(page, '[aria-label="Place: in each file"]');
+      await until(() => pageText(page), /Known to within 12 m: written as Exif GPS/);
+      await page.keyboard.press('Escape');
+      expect(await place()).toBe('38.7223 -9.1393');
+      await page.reload();
+      await fieldReady(page);
+      await page.keyboard.press('f');
+      await until(() => pageText(page), /Known to within 12 m/);
+      await tap(page, '[aria-label="Place: not told"]');
+      await page.keyboard.press('Escape');
+      expect(await place()).toBe('');
     });
   });
 

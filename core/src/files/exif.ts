@@ -3,6 +3,7 @@ import { compositeFields } from './dng/compositeExif';
 import type { ShotMetadata } from './dng/description';
 import { exifMoment } from './moment';
 import { TAG } from './dng/tags';
+import { gpsDirectory } from './place/gpsDirectory';
 import { toRational } from './tiff/rational';
 import type { TiffField } from './tiff/types';
 
@@ -39,6 +40,10 @@ export function exifDirectory(shot: ShotMetadata): TiffField[] {
   if (shot.composite) fields.push(...compositeFields(shot.composite, shot.timeS));
   return fields;
 }
+
+/** Where it was taken, in a directory of its own; nothing where that is not told. */
+export const gpsFields = ({ position }: ShotMetadata): TiffField[] =>
+  position ? [{ tag: TAG.GPSInfo, directories: [gpsDirectory(position)] }] : [];
 
 /**
  * Fired because it was switched on, not fired because it was off, or not there (Exif 2.32, Flash).

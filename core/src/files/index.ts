@@ -36,6 +36,7 @@ export {
   librawMosaic,
   type LibrawPixels,
 } from './decoders/libraw';
+export type { GeoPosition } from './place/gpsDirectory';
 export { withoutPlace } from './place/withoutPlace';
 export { safeName, uniqueName } from './safeName';
 export { sidecarXmp, type SidecarFacts } from './sidecar';

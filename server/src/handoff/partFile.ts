@@ -3,6 +3,9 @@ import { createReadStream } from 'node:fs';
 import { open, stat } from 'node:fs/promises';
 import type { Readable } from 'node:stream';
 
+/** Bytes that are gathered before they are written. */
+const WRITTEN_AT_ONCE = 1 << 20;
+
 /** Bytes in a file that is not whole yet; 0 where there is none. */
 export async function sizeOf(path: string): Promise<number> {
   return (await stat(path).catch(() => null))?.size ?? 0;
@@ -23,30 +26,33 @@ export async function appendBody(
   stopped: Promise<null>,
 ): Promise<boolean> {
   const handle = await open(path, 'a', 0o600);
+  let pending: Buffer[] = [];
+  let pendingBytes = 0;
+  // A connection brings bytes in pieces of a few kilobytes: written one by one they take most of the time.
+  const flush = async (): Promise<void> => {
+    const chunk = Buffer.concat(pending);
+    [pending, pendingBytes] = [[], 0];
+    for (let at = 0; at < chunk.length;) at += (await handle.write(chunk, at)).bytesWritten;
+  };
   try {
     let { size } = await handle.stat();
-    const chunks = body[Symbol.asyncIterator]();
+    const chunks = body[Symbol.asyncIterator]() as AsyncIterator<Buffer>;
     for (;;) {
       const next = await Promise.race([chunks.next().catch(() => null), stopped]);
-      if (next === null) return false;
-      if (next.done) break;
-      const chunk = next.value as Buffer;
-      if (size + chunk.length > limit) return false;
-      await writeAll(handle, chunk);
-      size += chunk.length;
+      if (next === null || next.done) {
+        await flush();
+        if (next && size === limit) await handle.datasync();
+        return next !== null;
+      }
+      size += next.value.length;
+      if (size > limit) return false;
+      pending.push(next.value);
+      pendingBytes += next.value.length;
+      if (pendingBytes >= WRITTEN_AT_ONCE) await flush();
     }
-    if (size === limit) await handle.datasync();
-    return true;
   } finally {
     await handle.close();
   }
-}
-
-async function writeAll(
-  handle: { write(chunk: Buffer, at: number): Promise<{ bytesWritten: number }> },
-  chunk: Buffer,
-): Promise<void> {
-  for (let at = 0; at < chunk.length;) at += (await handle.write(chunk, at)).bytesWritten;
 }
 
 /** SHA-256 of a file, in hexadecimal. */

@@ -1,4 +1,5 @@
 import { transfer } from 'comlink';
+import { positionNow } from '../position';
 import type { ShotMetadata } from '@velmo/core/files';
 import { CLICKS_PER_STOP } from '@velmo/core/exposure';
 import type { CapturePlan, Long } from '@velmo/core/series';
@@ -272,6 +273,7 @@ export class BrowserCapture {
       capturedAt,
       timeS,
       iso,
+      position: positionNow(),
       ...(series && {
         series,
         compensationStops: (settings.compClicks + step.biasClicks) / CLICKS_PER_STOP,

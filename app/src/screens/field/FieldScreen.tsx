@@ -31,6 +31,7 @@ import { useAwake } from './session/useAwake';
 import { useFeedback } from './session/useFeedback';
 import { useKeys } from './commands/useKeys';
 import { useNewerVersion } from './session/useNewerVersion';
+import { usePosition } from './session/usePosition';
 import { useOpening } from './session/useOpening';
 import { useView } from './window/useView';
 import { WINDOW_HANDLERS } from './commands/windowCommands';
@@ -83,6 +84,7 @@ export function FieldScreen() {
   useKeys();
   useAwake();
   useFeedback();
+  usePosition();
   useEffect(() => whenStored(frameAdded), [frameAdded]);
   useEffect(loadAhead, []);
   useEffect(watchFocus, []);

@@ -1,3 +1,4 @@
+import type { GeoPosition } from '../place/gpsDirectory';
 import type { CameraProfile } from '../../colour/cameraProfile';
 import type { SeriesPlace } from '../../series/series';
 import type { MeterPattern } from '../../exposure/metering';
@@ -57,6 +58,8 @@ export interface ShotMetadata {
   readonly composite?: CompositeFrames;
   /** It is one of several frames that one press made. */
   readonly series?: SeriesPlace;
+  /** Where it was taken, where the photographer wants that told. */
+  readonly position?: GeoPosition;
 }
 
 /** Compressed raw samples. */

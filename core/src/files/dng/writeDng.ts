@@ -1,6 +1,6 @@
 import type { DngDescription, RawImage } from './description';
 import type { Mat3 } from '../../colour/mat3';
-import { exifDirectory, lensSpecification } from '../exif';
+import { exifDirectory, gpsFields, lensSpecification } from '../exif';
 import { jpegInfo } from '../jpegInfo';
 import { exifMoment } from '../moment';
 import {
@@ -84,6 +84,7 @@ function cameraFields(dng: DngDescription): TiffField[] {
     { tag: TAG.SubIFDs, directories: [rawFields(dng)] },
     { tag: TAG.XMP, type: 'BYTE', values: xmpPacket(dng.shot) },
     { tag: TAG.ExifIFD, directories: [exifDirectory(dng.shot)] },
+    ...gpsFields(dng.shot),
     { tag: TAG.DNGVersion, type: 'BYTE', values: [1, 4, 0, 0] },
     { tag: TAG.DNGBackwardVersion, type: 'BYTE', values: [1, 3, 0, 0] },
     { tag: TAG.UniqueCameraModel, type: 'ASCII', text: `${dng.shot.make} ${dng.shot.model}` },

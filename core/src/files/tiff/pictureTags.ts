@@ -1,5 +1,5 @@
 import type { ShotMetadata } from '../dng/description';
-import { exifDirectory } from '../exif';
+import { exifDirectory, gpsFields } from '../exif';
 import { exifMoment } from '../moment';
 import { TAG } from '../dng/tags';
 import type { TiffField } from './types';
@@ -48,6 +48,7 @@ export const pictureTags = (
       ],
     ],
   },
+  ...gpsFields(shot),
 ];
 
 /** The same as the Exif of a JPEG or PNG (Exif 3.0), which also tells size and components. */

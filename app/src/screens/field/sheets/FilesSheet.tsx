@@ -26,6 +26,7 @@ import {
   writtenKind,
 } from '../words/fileWords';
 import { changeNaming } from '../session/preferencesNow';
+import { PlacePart } from './PlacePart';
 import { RollChoice } from './RollChoice';
 import { StatePart } from './StatePart';
 
@@ -55,6 +56,7 @@ function aboutWords(kind: FileKind, readsRaw: boolean, ownPhoto: boolean): strin
 export function FilesSheet() {
   const settings = useStore(fieldStore, (s) => s.settings);
   const capabilities = useStore(fieldStore, (s) => s.capabilities);
+  const isHere = useStore(fieldStore, (s) => s.choice.device === 'browser');
   const { data: room } = useRoom();
   if (!capabilities) return null;
   const kind = writtenKind(settings, capabilities);
@@ -120,6 +122,7 @@ export function FilesSheet() {
           The DNG keeps the whole sensor: the shape is a crop that can be undone.
         </Text>
       )}
+      {isHere && <PlacePart />}
       <RollChoice />
       <Names />
     </Sheet>
