@@ -1,6 +1,3 @@
-/**
- * @jest-environment jsdom
- */
 import type { HandoffState } from '../src/handoff/handoffStore';
 import { phoneName } from '../src/handoff/phoneName';
 import { isValid } from '../src/storage/validation';

@@ -1,6 +1,3 @@
-/**
- * @jest-environment jsdom
- */
 import { followPosition, positioningStore, positionNow } from '../src/camera/position';
 import { positionWords } from '../src/screens/field/words/positionWords';
 

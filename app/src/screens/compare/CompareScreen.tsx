@@ -7,6 +7,7 @@ import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { useFrames } from '../../storage/frameQueries';
 import { summaryWords } from '../../storage/frameWords';
 import type { ListedFrame } from '../../storage/madeFrame';
+import { SCREEN_TEXT } from '../../theme/screenText';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { WHOLE, ZOOM_WORDS } from '../frame/frameLook';
 import { useFrameView, useRestEnds, type OpenedFrame } from '../frame/useFrameView';
@@ -49,7 +50,7 @@ export function CompareScreen() {
           : 'One of these frames is not on this device (any more).';
   return (
     <View style={[styles.screen, styles.message]} role="main">
-      <Text style={styles.text}>{words}</Text>
+      <Text style={SCREEN_TEXT.text}>{words}</Text>
       <Button label="‹ Back" onPress={back} />
     </View>
   );
@@ -106,7 +107,7 @@ function OpenFrames({ frames, onBack }: OpenFramesProps) {
             style={[styles.message, { width: pictureWidth, height: pictureHeight }]}
             role="alert"
           >
-            <Text style={styles.text}>{error}</Text>
+            <Text style={SCREEN_TEXT.text}>{error}</Text>
           </View>
         ) : (
           <ComparedPictures
@@ -225,7 +226,7 @@ interface DifferencesProps {
 function Differences({ comparison: { compared, problem }, second, width }: DifferencesProps) {
   if (!compared)
     return (
-      <Text style={styles.text} role="status">
+      <Text style={SCREEN_TEXT.text} role="status">
         {problem ?? 'Comparing the raws ...'}
       </Text>
     );
@@ -235,7 +236,7 @@ function Differences({ comparison: { compared, problem }, second, width }: Diffe
       <View role="status">
         <Text style={styles.first}>{first}</Text>
         {rest.map((line) => (
-          <Text key={line} style={styles.text}>
+          <Text key={line} style={SCREEN_TEXT.text}>
             {line}
           </Text>
         ))}
@@ -295,12 +296,6 @@ const styles = StyleSheet.create({
     fontFamily: FONT.semibold,
     fontSize: typePx(18),
     lineHeight: typePx(24),
-    color: COLOUR.light,
-  },
-  text: {
-    fontFamily: FONT.regular,
-    fontSize: typePx(17),
-    lineHeight: typePx(23),
     color: COLOUR.light,
   },
   about: {

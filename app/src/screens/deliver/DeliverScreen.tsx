@@ -13,6 +13,7 @@ import { useFrames } from '../../storage/frameQueries';
 import { useRoll, useRolls } from '../../storage/rolls/rollQueries';
 import { viewOfParams, wholeRoll } from '../../storage/rolls/rollView';
 import type { ListedFrame } from '../../storage/madeFrame';
+import { SCREEN_TEXT } from '../../theme/screenText';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { deliveryWords, plannedWords } from './deliverWords';
 import { ToComputer } from './ToComputer';
@@ -55,7 +56,7 @@ export function DeliverScreen() {
         </Text>
       </View>
       <ScrollView contentContainerStyle={styles.content}>
-        <Text style={styles.text}>{words}</Text>
+        <Text style={SCREEN_TEXT.text}>{words}</Text>
         {!isPending && frames.length > 0 && (
           <>
             <How choices={choices} onChange={setChoices} />
@@ -94,7 +95,7 @@ function How({ choices, onChange }: HowProps) {
         onChoose={(what) => onChange({ ...choices, what })}
       />
       {choices.what === 'archive' ? (
-        <Text style={styles.about}>
+        <Text style={SCREEN_TEXT.about}>
           All there is of these frames: files, small pictures, rolls, choices, recipes, series. Open
           it in any Velmo, by Open files ..., to have them again.
         </Text>
@@ -122,7 +123,7 @@ function How({ choices, onChange }: HowProps) {
             onChoose={(sidecars) => onChange({ ...choices, sidecars })}
           />
           {choices.sidecars && (
-            <Text style={styles.about}>
+            <Text style={SCREEN_TEXT.about}>
               What is kept or dropped (rating 1 or −1), the roll, the series and both recipes, in a
               file beside each frame’s.
             </Text>
@@ -176,7 +177,7 @@ function Ways({ entries, frames, asArchive }: WaysProps) {
         )}
       </View>
       {says && (
-        <Text style={styles.text} role={delivery.state === 'failed' ? 'alert' : 'status'}>
+        <Text style={SCREEN_TEXT.text} role={delivery.state === 'failed' ? 'alert' : 'status'}>
           {says}
         </Text>
       )}
@@ -190,16 +191,4 @@ const styles = StyleSheet.create({
   title: { flex: 1, fontFamily: FONT.medium, fontSize: typePx(16), color: COLOUR.light },
   content: { padding: 12, gap: 14, maxWidth: 640 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  text: {
-    fontFamily: FONT.regular,
-    fontSize: typePx(17),
-    lineHeight: typePx(23),
-    color: COLOUR.light,
-  },
-  about: {
-    fontFamily: FONT.regular,
-    fontSize: typePx(15),
-    lineHeight: typePx(20),
-    color: COLOUR.lightSoft,
-  },
 });

@@ -11,7 +11,7 @@ import {
 import { handoffStore } from '../../handoff/handoffStore';
 import { Button } from '../../instruments/Button';
 import { useStore } from '../../state/store';
-import { COLOUR, FONT, typePx } from '../../theme/theme';
+import { SCREEN_TEXT } from '../../theme/screenText';
 import { handoffWords } from './handoffWords';
 
 interface ToComputerProps {
@@ -28,7 +28,7 @@ export function ToComputer({ ids, choices }: ToComputerProps) {
   if (!isRead) return null;
   if (!pairing)
     return (
-      <Text style={styles.about}>
+      <Text style={SCREEN_TEXT.about}>
         Straight to a computer: start Velmo there with “npm run demo -- --lan”, and scan the code
         that it shows with this device.
       </Text>
@@ -52,13 +52,13 @@ export function ToComputer({ ids, choices }: ToComputerProps) {
       </View>
       {says && (
         <Text
-          style={styles.text}
+          style={SCREEN_TEXT.text}
           role={phase === 'waiting' || phase === 'held' ? 'alert' : 'status'}
         >
           {says}
         </Text>
       )}
-      <Text style={styles.about}>
+      <Text style={SCREEN_TEXT.about}>
         Into its folder {pairing.folder}. Only what has not arrived is sent; nothing there is
         overwritten. It goes on while you photograph, as long as Velmo is open.
       </Text>
@@ -68,16 +68,4 @@ export function ToComputer({ ids, choices }: ToComputerProps) {
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
-  text: {
-    fontFamily: FONT.regular,
-    fontSize: typePx(17),
-    lineHeight: typePx(23),
-    color: COLOUR.light,
-  },
-  about: {
-    fontFamily: FONT.regular,
-    fontSize: typePx(15),
-    lineHeight: typePx(20),
-    color: COLOUR.lightSoft,
-  },
 });

@@ -6,7 +6,7 @@ import { Choice } from '../../instruments/Choice';
 import type { StoredFile, StoredKind } from '../../storage/frameRecord';
 import { rawOf, type ListedFrame } from '../../storage/madeFrame';
 import { fileBlob, saveToComputer } from '../../storage/save';
-import { COLOUR, FONT, typePx } from '../../theme/theme';
+import { SCREEN_TEXT } from '../../theme/screenText';
 import { WorkerLost } from '../../workers/startedWorker';
 import { DevelopedFiles } from './DevelopedFiles';
 import type { OpenedFrame } from './useFrameView';
@@ -129,13 +129,13 @@ export function SaveButtons({ frame, opened }: SaveButtonsProps) {
         />
       )}
       {seen && seen.tilt !== 0 && offered.some(({ label }) => label === 'DNG') && (
-        <Text style={styles.about}>
+        <Text style={SCREEN_TEXT.about}>
           A raw cannot be straightened: its DNG holds all of what is seen. Level it in the developer
           you open it with.
         </Text>
       )}
       {problem && (
-        <Text style={styles.text} role="alert">
+        <Text style={SCREEN_TEXT.text} role="alert">
           {problem}
         </Text>
       )}
@@ -146,16 +146,4 @@ export function SaveButtons({ frame, opened }: SaveButtonsProps) {
 const styles = StyleSheet.create({
   saving: { gap: 8 },
   actions: { flexDirection: 'row', flexWrap: 'wrap', gap: 8, alignItems: 'center' },
-  text: {
-    fontFamily: FONT.regular,
-    fontSize: typePx(17),
-    lineHeight: typePx(23),
-    color: COLOUR.light,
-  },
-  about: {
-    fontFamily: FONT.regular,
-    fontSize: typePx(15),
-    lineHeight: typePx(20),
-    color: COLOUR.lightSoft,
-  },
 });

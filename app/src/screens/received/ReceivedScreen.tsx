@@ -2,6 +2,7 @@ import { FlatList, ScrollView, StyleSheet, Text, View } from 'react-native';
 import type { ArrivedFile, PairedPhone, ReceivedSummary } from '@velmo/core/handoff';
 import { ownerKey } from '../../handoff/pairingSecret';
 import { Button } from '../../instruments/Button';
+import { SCREEN_TEXT } from '../../theme/screenText';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { bytesWords } from '../field/words/seriesWords';
 import { QrCode } from './QrCode';
@@ -23,7 +24,7 @@ export function ReceivedScreen() {
       {data && !isNotOwner(error) ? (
         <Received summary={data} isLost={error !== null} />
       ) : (
-        <Text style={[styles.text, styles.alone]}>
+        <Text style={[SCREEN_TEXT.text, styles.alone]}>
           {ownerKey() === null || isNotOwner(error)
             ? NOT_HERE
             : error
@@ -48,20 +49,20 @@ function Received({ summary, isLost }: { summary: ReceivedSummary; isLost: boole
       ListHeaderComponent={
         <View style={styles.head}>
           {isLost && (
-            <Text style={styles.text} role="alert">
+            <Text style={SCREEN_TEXT.text} role="alert">
               The computer’s server does not answer any more. What came is in its folder.
             </Text>
           )}
-          <Text style={styles.text} role="status">
+          <Text style={SCREEN_TEXT.text} role="status">
             {files === 0
               ? 'Nothing has come yet.'
               : `${filesWords(files)} came, ${bytesWords(bytes)}, each checked by its SHA-256.`}
           </Text>
-          <Text style={styles.about}>They lie in {folder}</Text>
+          <Text style={SCREEN_TEXT.about}>They lie in {folder}</Text>
           <Phones phones={phones} />
           <Pair phones={phones.length} />
           {files > latest.length && (
-            <Text style={styles.about}>The {latest.length} that came last:</Text>
+            <Text style={SCREEN_TEXT.about}>The {latest.length} that came last:</Text>
           )}
         </View>
       }
@@ -72,20 +73,20 @@ function Received({ summary, isLost }: { summary: ReceivedSummary; isLost: boole
 function Row({ file: { path, bytes, at } }: { file: ArrivedFile }) {
   return (
     <View style={styles.file}>
-      <Text style={[styles.text, styles.path]}>{path}</Text>
-      <Text style={styles.about}>{bytesWords(bytes)}</Text>
-      <Text style={styles.about}>{new Date(at).toLocaleTimeString()}</Text>
+      <Text style={[SCREEN_TEXT.text, styles.path]}>{path}</Text>
+      <Text style={SCREEN_TEXT.about}>{bytesWords(bytes)}</Text>
+      <Text style={SCREEN_TEXT.about}>{new Date(at).toLocaleTimeString()}</Text>
     </View>
   );
 }
 
 function Phones({ phones }: { phones: readonly PairedPhone[] }) {
   const remove = useRemovePhone();
-  if (phones.length === 0) return <Text style={styles.text}>No phone is paired.</Text>;
+  if (phones.length === 0) return <Text style={SCREEN_TEXT.text}>No phone is paired.</Text>;
   return phones.map(({ id, name, pairedAt }) => (
     <View key={id} style={styles.file}>
-      <Text style={[styles.text, styles.path]}>{name}</Text>
-      <Text style={styles.about}>paired {new Date(pairedAt).toLocaleDateString()}</Text>
+      <Text style={[SCREEN_TEXT.text, styles.path]}>{name}</Text>
+      <Text style={SCREEN_TEXT.about}>paired {new Date(pairedAt).toLocaleDateString()}</Text>
       <Button
         label="Remove"
         name={`Remove ${name}`}
@@ -110,7 +111,7 @@ function Pair({ phones }: { phones: number }) {
         />
       </View>
       {isError && (
-        <Text style={styles.text} role="alert">
+        <Text style={SCREEN_TEXT.text} role="alert">
           No code could be had: the server does not answer.
         </Text>
       )}
@@ -119,7 +120,7 @@ function Pair({ phones }: { phones: number }) {
           <ScrollView horizontal>
             <QrCode text={data.url} size={260} label="Code that pairs a phone" />
           </ScrollView>
-          <Text style={styles.about}>
+          <Text style={SCREEN_TEXT.about}>
             Scan it with a phone on the same network, once, before{' '}
             {new Date(data.expiresAt).toLocaleTimeString()}. Whoever scans it can send files here.
           </Text>
@@ -146,16 +147,4 @@ const styles = StyleSheet.create({
     borderBottomColor: COLOUR.line,
   },
   path: { flex: 1 },
-  text: {
-    fontFamily: FONT.regular,
-    fontSize: typePx(17),
-    lineHeight: typePx(23),
-    color: COLOUR.light,
-  },
-  about: {
-    fontFamily: FONT.regular,
-    fontSize: typePx(15),
-    lineHeight: typePx(20),
-    color: COLOUR.lightSoft,
-  },
 });
