@@ -137,6 +137,36 @@ describe('a hand-off', () => {
     expect(there.inbox.phones.list().map(({ name }) => name)).toEqual(['Pan phone', 'Pan phone 2']);
   });
 
+  test('all bytes there and no sum made yet, as when the power went: it is made, and they are placed', async () => {
+    const { file, content, sha256 } = anyFile('a.dng', 5000);
+    const [{ id }] = there.inbox.phones.list();
+    const part = join(there.folder, '.velmo/parts', `${id}-${sha256}`);
+    writeFileSync(part, Buffer.from(await content.arrayBuffer()));
+    const line = lineTo(there, token);
+    expect(await line.offer([file])).toEqual([5000]);
+    expect(await sendFile(line, file, content, 5000, AT_ONCE)).toBe(true);
+    expect(filesUnder(there.folder)).toEqual({ 'Pan phone/a.dng': sha256 });
+  });
+
+  test('what brings nothing on is not tried for ever', async () => {
+    const { file, content } = anyFile('a.dng', 5000);
+    let tries = 0;
+    const stuck = {
+      offer: async () => [10],
+      send: async () => ({ arrived: false, at: 10, tries: tries++ }) as const,
+    };
+    expect(await faultOf(sendFile(stuck, file, content, 10, AT_ONCE))).toBe('unreachable');
+    expect(tries).toBeLessThan(10);
+  });
+
+  test('phones that pair at the same moment are all known after a restart', async () => {
+    const names = await Promise.all([1, 2, 3, 4, 5].map((n) => there.pairPhone(`P${n}`)));
+    expect(new Set(names).size).toBe(5);
+    await there.end();
+    there = await receiving({}, there.folder);
+    expect(there.inbox.phones.list()).toHaveLength(6);
+  });
+
   test('the page that sent is closed in the middle: another goes on from there', async () => {
     const { file, content, sha256 } = anyFile('a.dng', 4_000_000);
     const breaking = breakingFetch(

@@ -56,12 +56,16 @@ function change(make: (now: KeptHandoff) => Partial<KeptHandoff>): Promise<void>
   return changing;
 }
 
-/** Reads what was left from last time, and goes on with it. */
-export async function resumeHandoff(): Promise<void> {
-  if (handoffStore.get().isRead) return;
-  kept = (await lastHandoff()) ?? NOTHING_KEPT;
-  changeHandoff({ isRead: true, pairing: kept.pairing });
-  void sendAll();
+let resuming: Promise<void> | null = null;
+
+/** Reads what was left from last time, once, and goes on with it. */
+export function resumeHandoff(): Promise<void> {
+  resuming ??= (async () => {
+    kept = (await lastHandoff()) ?? NOTHING_KEPT;
+    changeHandoff({ isRead: true, pairing: kept.pairing });
+    void sendAll();
+  })();
+  return resuming;
 }
 
 /**
@@ -157,6 +161,9 @@ async function sendAll(): Promise<void> {
   try {
     if ('locks' in navigator) await navigator.locks.request(LOCK, work);
     else await work();
+  } catch {
+    // Frames could not even be listed.
+    changeHandoff({ phase: 'held', fault: null });
   } finally {
     isSending = false;
     worker.end();

@@ -39,27 +39,35 @@ export async function sendFile(
     if (isStopped?.()) return false;
     onBytes?.(at);
     const before: number = at;
-    let wasCut = false;
     try {
       const sent = await line.send(file, at, content.slice(at));
       at = sent.arrived ? 'arrived' : sent.at;
       // All of it was sent, and the computer begins anew: its sum was another.
       if (at === 0 && ++damaged > MAX_DAMAGED) throw new HandoffError('damaged');
     } catch (error) {
-      if (error instanceof HandoffError) throw error;
-      wasCut = true;
+      at = await afterBreak(line, file, at, error);
     }
-    if (wasCut) {
-      try {
-        [at] = await line.offer([file]);
-      } catch (error) {
-        if (error instanceof HandoffError) throw error;
-      }
-      fruitless = at === 'arrived' || at > before ? 0 : fruitless + 1;
-      if (fruitless > MAX_FRUITLESS) throw new HandoffError('unreachable');
-      if (at !== 'arrived') await pause(Math.max(1, fruitless));
-    }
+    // Cut, or sent beside another page: what brings nothing on is not tried for ever.
+    fruitless = at === 'arrived' || at > before ? 0 : fruitless + 1;
+    if (fruitless > MAX_FRUITLESS) throw new HandoffError('unreachable');
+    if (fruitless > 0) await pause(fruitless);
   }
   onBytes?.(file.bytes);
   return true;
+}
+
+/** What is there after a connection broke, as far as that can be learnt. */
+async function afterBreak(
+  line: HandoffLine,
+  file: OfferedFile,
+  known: Arrival,
+  broken: unknown,
+): Promise<Arrival> {
+  if (broken instanceof HandoffError) throw broken;
+  try {
+    return (await line.offer([file]))[0];
+  } catch (error) {
+    if (error instanceof HandoffError) throw error;
+    return known;
+  }
 }

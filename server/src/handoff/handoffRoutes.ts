@@ -114,6 +114,8 @@ export async function handoffRoutes(
   server.setNotFoundHandler((_request, reply) => nothing(reply));
   server.setErrorHandler((error: { statusCode?: number }, request, reply) => {
     const code = error.statusCode ?? 500;
+    // What went wrong is for whoever sits at the computer.
+    if (code >= 500) console.error(error);
     if (code === 429) return reply.code(429).send({ error: 'too many requests' });
     if (!request.phone && !isOwner(request)) return nothing(reply);
     return reply.code(code).send({ error: code < 500 ? 'not like this' : 'it could not be done' });

@@ -119,9 +119,10 @@ export class Inbox {
     stopped: Promise<null>,
   ): Promise<Received> {
     if (this.arrivals.has(file.sha256)) return { kind: 'arrived' };
+    // More than the file is: offered before as another.
+    if ((await sizeOf(part)) > file.bytes) await truncate(part, 0);
     const size = await sizeOf(part);
-    if (size > file.bytes) await truncate(part, 0);
-    else if (size !== from) return { kind: 'at', at: size };
+    if (size !== from) return { kind: 'at', at: size };
     if ((await this.freeBytes(this.folder)) < file.bytes - from + MIN_FREE_BYTES)
       return { kind: 'full' };
     const isEnd = await appendBody(part, body, file.bytes, stopped);

@@ -29,6 +29,7 @@ const isPhone = (value: KeptPhone | null): value is KeptPhone =>
 /** The phones that may hand files over, and the secrets that make another one of them. */
 export class Phones {
   private readonly secrets = new Map<string, number>();
+  private keeping: Promise<void> = Promise.resolve();
 
   private constructor(
     private readonly file: string,
@@ -103,9 +104,15 @@ export class Phones {
     return free;
   }
 
-  private async keep(phones: readonly KeptPhone[]): Promise<void> {
+  /** Written one after the other, whoever pairs meanwhile. */
+  private keep(phones: readonly KeptPhone[]): Promise<void> {
     this.phones = phones;
-    await writeFile(`${this.file}.new`, JSON.stringify(phones), { mode: 0o600 });
-    await rename(`${this.file}.new`, this.file);
+    this.keeping = this.keeping
+      .catch(() => {})
+      .then(async () => {
+        await writeFile(`${this.file}.new`, JSON.stringify(this.phones), { mode: 0o600 });
+        await rename(`${this.file}.new`, this.file);
+      });
+    return this.keeping;
   }
 }

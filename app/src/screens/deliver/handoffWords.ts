@@ -12,6 +12,8 @@ const FAULTS: Record<HandoffFault, string> = {
   damaged: 'What arrived was damaged every time.',
 };
 
+const UNREAD = 'The browser’s storage could not be read just now. Nothing is lost: try again.';
+
 /** How far a hand-off is; null where there is nothing to say. */
 export function handoffWords({
   pairing,
@@ -25,7 +27,7 @@ export function handoffWords({
   const left = failed.map(({ path, why }) => ` ${path}: ${why}`).join('');
   if (phase === 'sending')
     return `File ${Math.min(total, done + 1)} of ${total} to ${computer}, ${bytesWords(bytes)} so far ...`;
-  if (phase !== 'idle') return FAULTS[fault ?? 'unreachable'];
+  if (phase !== 'idle') return fault ? FAULTS[fault] : UNREAD;
   if (total === 0) return null;
   const there = done - failed.length;
   return `${there} ${there === 1 ? 'file is' : 'files are'} on ${computer}.${left && ` Left out:${left}`}`;
