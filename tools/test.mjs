@@ -111,8 +111,16 @@ await checkAll([
 jest(['core', 'app', 'server', 'tools'], `--maxWorkers=${availableParallelism()}`);
 await ensureBuilt();
 // Pages wait more than they work: two at a time take three quarters of the time of one by one. More
-// than two would each be too slow for those who watch their time.
-jest(['e2e'], `--maxWorkers=${Math.min(2, availableParallelism())}`);
+// than two would each be too slow for those who watch their time. Other engines than Chromium are
+// slower by themselves, and want the machine for themselves.
+const ENGINES = 'e2e/engines/';
+jest(
+  ['e2e'],
+  `--maxWorkers=${Math.min(2, availableParallelism())}`,
+  '--testPathIgnorePatterns',
+  ENGINES,
+);
+jest(['e2e'], '--runInBand', '--testPathPattern', ENGINES);
 
 console.log(`${totals.passed} passed, ${totals.failed} failed`);
 process.exit(totals.failed === 0 ? 0 : 1);

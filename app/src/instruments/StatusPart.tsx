@@ -9,17 +9,19 @@ interface StatusPartProps {
   readonly open: boolean;
   readonly onPress: () => void;
   readonly wide?: boolean;
+  /** As wide as its longest words, so that those beside it stay where a finger aims. */
+  readonly steady?: boolean;
 }
 
 /** Two short lines of a status line, which open a sheet. */
-export function StatusPart({ top, below, name, open, onPress, wide }: StatusPartProps) {
+export function StatusPart({ top, below, name, open, onPress, wide, steady }: StatusPartProps) {
   return (
     <Pressable
       role="button"
       aria-label={`${name}: ${top} ${below}`}
       aria-expanded={open}
       onPress={onPress}
-      style={[styles.part, wide && styles.widePart, open && styles.open]}
+      style={[styles.part, wide && styles.widePart, steady && styles.steady, open && styles.open]}
     >
       <Text style={styles.top} numberOfLines={1}>
         {top}
@@ -41,6 +43,7 @@ const styles = StyleSheet.create({
     borderRadius: 6,
   },
   widePart: { flexGrow: 1, flexShrink: 1 },
+  steady: { minWidth: typePx(104) },
   // A shade under `line`, so that the small print passes WCAG AA on it.
   open: { backgroundColor: '#383838' },
   top: {

@@ -47,6 +47,7 @@ export function RollStatus({ rolls, view, listing, sheet, onToggle }: RollStatus
         name="Room"
         open={sheet === 'room'}
         onPress={() => onToggle('room')}
+        steady
       />
     </View>
   );
