@@ -97,8 +97,8 @@ export async function lanWords(
     'What came, phones, and codes for more of them: only on this computer, at',
     `https://localhost:${port}/received#key=${ownerKey}`,
     '',
-    'The phone’s browser will warn that it does not know the',
-    'certificate: it was made on this computer just now. Compare its SHA-256 if in doubt, and go on:',
+    'The phone’s browser will warn that it does not know the certificate: this computer made it for',
+    'itself. Compare its SHA-256 if in doubt, and go on:',
     fingerprint,
     'Browsers keep no copy of a page with such a certificate: opening Velmo on the phone needs this computer.',
   ].join('\n');
