@@ -110,9 +110,8 @@ await checkAll([
 // Jest leaves a processor free unless told otherwise: on two, half the work would wait.
 jest(['core', 'app', 'server', 'tools'], `--maxWorkers=${availableParallelism()}`);
 await ensureBuilt();
-// Pages wait more than they work: two at a time take three quarters of the time of one by one. More
-// than two would each be too slow for those who watch their time. Other engines than Chromium are
-// slower by themselves, and want the machine for themselves.
+// Pages wait as well as work: two at a time are sooner done. More would each be too slow for those
+// who watch their time. Other engines than Chromium are slower, and have the machine for themselves.
 const ENGINES = 'e2e/engines/';
 jest(
   ['e2e'],

@@ -80,8 +80,15 @@ export async function lanWords(
   { secret, folder, ownerKey }: ReceivingWords,
 ): Promise<string> {
   const urls = addresses.map((address) => phoneUrl(address, port));
+  const ownPage = [
+    'What came, phones, and codes for more of them: only on this computer, at',
+    `https://localhost:${port}/received#key=${ownerKey}`,
+  ];
   if (urls.length === 0)
-    return `This computer is on no network a phone could reach it by. Velmo is at https://localhost:${port}`;
+    return [
+      `This computer is on no network a phone could reach it by. Velmo is at https://localhost:${port}`,
+      ...ownPage,
+    ].join('\n');
   return [
     `Velmo is at ${urls[0]}`,
     ...urls.slice(1).map((url) => `         or ${url}`),
@@ -94,8 +101,7 @@ export async function lanWords(
     'Scan it with a phone on the same network: it opens Velmo there, and pairs that phone with this',
     'computer, once and within a quarter of an hour. Frames that it delivers to the computer lie in',
     folder,
-    'What came, phones, and codes for more of them: only on this computer, at',
-    `https://localhost:${port}/received#key=${ownerKey}`,
+    ...ownPage,
     '',
     'The phone’s browser will warn that it does not know the certificate: this computer made it for',
     'itself. Compare its SHA-256 if in doubt, and go on:',

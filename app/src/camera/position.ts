@@ -28,7 +28,7 @@ const positionOf = ({ coords, timestamp }: GeolocationPosition): GeoPosition => 
   epochMs: timestamp,
 });
 
-/** Where the phone is, for a frame that is taken now; undefined where that is not wanted or not known. */
+/** Where the phone is, for a frame taken now; undefined where that is not wanted or not known. */
 export function positionNow(): GeoPosition | undefined {
   const now = positioningStore.get();
   if (now.state !== 'known') return undefined;

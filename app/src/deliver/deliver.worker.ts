@@ -126,13 +126,14 @@ const api = {
    * Hands one file over to the computer.
    *
    * @param onBytes told of bytes that have gone
+   * @returns whether it is there; false once it was stopped
    */
   async handOver(
     entry: DeliveryEntry,
     origin: string,
     token: string,
     onBytes: (bytes: number) => void,
-  ): Promise<void> {
+  ): Promise<boolean> {
     const { type, bytes } = await contentOf(entry);
     // Chromium sends a Blob several times faster than the same bytes as they are.
     const content = new Blob([bytes], { type });
@@ -142,7 +143,8 @@ const api = {
       throw error instanceof HandoffError ? error : new HandoffError('unreachable');
     });
     let gone = known === 'arrived' ? file.bytes : known;
-    await sendFile(line, file, content, known, {
+    return sendFile(line, file, content, known, {
+      isStopped: () => stopped,
       pause: (tries) => new Promise((resolve) => setTimeout(resolve, 250 * 2 ** tries)),
       onBytes(there) {
         if (there > gone) onBytes(there - gone);

@@ -1,4 +1,5 @@
 import { createStore } from '../state/store';
+import { whenIdle } from './whenIdle';
 
 /**
  * Whether the browser keeps Velmo so that it opens without a network: not known yet, kept, kept with
@@ -13,12 +14,7 @@ const WORKER = '/sw.js';
 const IDLE_MS = 15_000;
 
 /** Has the browser keep Velmo, once it has nothing better to do. */
-export function keepOfflineWhenIdle(): void {
-  // Safari has no idle callbacks.
-  if ('requestIdleCallback' in window)
-    window.requestIdleCallback(() => void keepOffline(), { timeout: IDLE_MS });
-  else setTimeout(() => void keepOffline(), IDLE_MS / 3);
-}
+export const keepOfflineWhenIdle = (): void => whenIdle(() => void keepOffline(), IDLE_MS);
 
 async function keepOffline(): Promise<void> {
   const container = (navigator as { serviceWorker?: ServiceWorkerContainer }).serviceWorker;

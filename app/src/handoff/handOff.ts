@@ -11,7 +11,7 @@ import { findFrame, rollRecords } from '../storage/frames';
 import { KeptWorker } from '../workers/keptWorker';
 import { WorkerLost } from '../workers/startedWorker';
 import { phoneName } from './phoneName';
-import { changeHandoff, handoffStore } from './handoffStore';
+import { changeHandoff, handoffStore, type StoppingFault } from './handoffStore';
 import {
   keepHandoff,
   lastHandoff,
@@ -110,6 +110,7 @@ export async function handOff(ids: readonly string[], choices: DeliveryChoices):
 export function stopHandoff(): void {
   isStopped = true;
   goOn();
+  void worker.tell((api) => api.stop()).catch(() => {});
   void change(() => ({ jobs: [] }));
 }
 
@@ -173,7 +174,7 @@ async function sendAll(): Promise<void> {
 }
 
 /** Sends the files of one job. @returns why it could not go on; null once it is done */
-async function sendJob(job: HandoffJob): Promise<HandoffFault | null> {
+async function sendJob(job: HandoffJob): Promise<StoppingFault | null> {
   const found = await Promise.all(job.ids.map((id) => findFrame(id)));
   const frames = found.flatMap((frame) => frame ?? []);
   const rollNames = new Map((await rollRecords()).map(({ id, name }) => [id, name]));
@@ -182,7 +183,7 @@ async function sendJob(job: HandoffJob): Promise<HandoffFault | null> {
   const entries = planned.filter(({ frame }) => waiting.includes(frame));
   const { done, total } = handoffStore.get().files;
   changeHandoff({ files: { done, total: Math.max(total, done + entries.length) } });
-  let fault: HandoffFault | null = null;
+  let fault: StoppingFault | null = null;
   const sendFrames = async (): Promise<void> => {
     for (let id = waiting.shift(); id !== undefined; id = waiting.shift()) {
       for (const entry of entries.filter(({ frame }) => frame === id)) {
@@ -204,7 +205,7 @@ const noteDone = (id: string): Promise<void> =>
   }));
 
 /** Sends one file. What is wrong with it alone is noted; what stops the others is returned. */
-async function sendEntry(entry: DeliveryEntry): Promise<HandoffFault | null> {
+async function sendEntry(entry: DeliveryEntry): Promise<StoppingFault | null> {
   const { token } = kept.pairing!;
   const fail = (why: string): void => {
     const failed: NotDelivered = { path: pathOf(entry), why };
@@ -214,7 +215,10 @@ async function sendEntry(entry: DeliveryEntry): Promise<HandoffFault | null> {
     const onBytes = proxy((bytes: number) =>
       changeHandoff({ bytes: handoffStore.get().bytes + bytes }),
     );
-    await worker.call((api) => api.handOver(entry, location.origin, token, onBytes));
+    const isThere = await worker.call((api) =>
+      api.handOver(entry, location.origin, token, onBytes),
+    );
+    if (!isThere) return null;
   } catch (error) {
     const fault = faultOf(error);
     if (fault === 'refused') fail('The computer does not take such a file.');

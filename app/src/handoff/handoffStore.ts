@@ -2,6 +2,9 @@ import type { HandoffFault, Pairing } from '@velmo/core/handoff';
 import type { NotDelivered } from '../deliver/deliver.worker';
 import { createStore } from '../state/store';
 
+/** What stops all that waits; the others are of one file. */
+export type StoppingFault = Exclude<HandoffFault, 'refused' | 'damaged'>;
+
 /** How far frames are on their way to the computer. */
 export interface HandoffState {
   /** What is known of it was read. */
@@ -10,7 +13,7 @@ export interface HandoffState {
   /** What goes on: `waiting` tries again by itself, `held` waits for the user. */
   readonly phase: 'idle' | 'sending' | 'waiting' | 'held';
   /** Why it waits or is held. */
-  readonly fault: HandoffFault | null;
+  readonly fault: StoppingFault | null;
   /** Files of all jobs there were since it was last idle; bytes that went in this time. */
   readonly files: { readonly done: number; readonly total: number };
   readonly bytes: number;

@@ -1,6 +1,7 @@
+import { whenIdle } from '../engine/whenIdle';
 import { hasPairingSecret } from './pairingSecret';
 
-const IDLE_MS = 3000;
+const IDLE_MS = 15_000;
 
 /**
  * Goes on, once the page is at rest, with what has not arrived at the computer; pairs with it at
@@ -8,9 +9,9 @@ const IDLE_MS = 3000;
  *
  * @param onPaired told in words
  */
-export function startHandoff(onPaired: (words: string) => void): () => void {
+export function startHandoff(onPaired: (words: string) => void): void {
   const start = (): void =>
     void import('./pairing').then(({ pairOrResume }) => pairOrResume(onPaired)).catch(() => {});
-  const timer = setTimeout(start, hasPairingSecret() ? 0 : IDLE_MS);
-  return () => clearTimeout(timer);
+  if (hasPairingSecret()) start();
+  else whenIdle(start, IDLE_MS);
 }

@@ -35,7 +35,7 @@ declare module 'fastify' {
 /** What the routes of a hand-off are made with. */
 export interface HandoffOptions {
   readonly inbox: Inbox;
-  /** Opens the computer's own page; null: there is none. */
+  /** Opens the computer's own page. */
   readonly ownerKey: string;
   /** The address that a phone's code leads to, with its secret. */
   readonly codeUrl: (secret: string) => string;

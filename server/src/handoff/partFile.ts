@@ -28,7 +28,7 @@ export async function appendBody(
   const handle = await open(path, 'a', 0o600);
   let pending: Buffer[] = [];
   let pendingBytes = 0;
-  // A connection brings bytes in pieces of a few kilobytes: written one by one they take most of the time.
+  // A connection brings bytes in pieces of a few kilobytes: too many to be written one by one.
   const flush = async (): Promise<void> => {
     const chunk = Buffer.concat(pending);
     [pending, pendingBytes] = [[], 0];

@@ -3,7 +3,8 @@ import { bytesWords } from '../field/words/seriesWords';
 import { framesWords } from '../roll/rollWords';
 import type { Delivery, DeliveryWay } from './useDelivery';
 
-const filesWords = (n: number): string => `${n} ${n === 1 ? 'file' : 'files'}`;
+/** "1 file", "12 files" */
+export const filesWords = (n: number): string => `${n} ${n === 1 ? 'file' : 'files'}`;
 
 /** "12 frames in 14 files, 240 MB" */
 export function plannedWords(frames: number, entries: readonly DeliveryEntry[]): string {

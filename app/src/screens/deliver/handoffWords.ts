@@ -1,15 +1,13 @@
-import type { HandoffFault } from '@velmo/core/handoff';
-import type { HandoffState } from '../../handoff/handoffStore';
+import type { HandoffState, StoppingFault } from '../../handoff/handoffStore';
+import { filesWords } from './deliverWords';
 import { bytesWords } from '../field/words/seriesWords';
 
-const FAULTS: Record<HandoffFault, string> = {
+const FAULTS: Record<StoppingFault, string> = {
   unpaired:
     'The computer does not know this device any more. Scan the code on its page to pair again; what waits is sent then.',
   full: 'There is no room left on the computer. What waits is sent once there is.',
   unreachable:
     'The computer cannot be reached. What waits is sent once it can: leave Velmo open, or open it again.',
-  refused: 'The computer does not take such files.',
-  damaged: 'What arrived was damaged every time.',
 };
 
 const UNREAD = 'The browser’s storage could not be read just now. Nothing is lost: try again.';
@@ -30,5 +28,5 @@ export function handoffWords({
   if (phase !== 'idle') return fault ? FAULTS[fault] : UNREAD;
   if (total === 0) return null;
   const there = done - failed.length;
-  return `${there} ${there === 1 ? 'file is' : 'files are'} on ${computer}.${left && ` Left out:${left}`}`;
+  return `${filesWords(there)} ${there === 1 ? 'is' : 'are'} on ${computer}.${left && ` Left out:${left}`}`;
 }

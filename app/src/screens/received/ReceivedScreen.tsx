@@ -4,6 +4,7 @@ import { ownerKey } from '../../handoff/pairingSecret';
 import { Button } from '../../instruments/Button';
 import { SCREEN_TEXT } from '../../theme/screenText';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
+import { filesWords } from '../deliver/deliverWords';
 import { bytesWords } from '../field/words/seriesWords';
 import { QrCode } from './QrCode';
 import { isNotOwner, useCode, useReceived, useRemovePhone } from './receivedQueries';
@@ -35,8 +36,6 @@ export function ReceivedScreen() {
     </View>
   );
 }
-
-const filesWords = (n: number): string => `${n} ${n === 1 ? 'file' : 'files'}`;
 
 function Received({ summary, isLost }: { summary: ReceivedSummary; isLost: boolean }) {
   const { folder, files, bytes, latest, phones } = summary;

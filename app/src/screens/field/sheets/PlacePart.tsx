@@ -6,7 +6,7 @@ import { chooseGeotag, geotagStore } from '../../../storage/geotag';
 import { SHEET_TEXT } from '../../../theme/sheetText';
 import { positionWords } from '../words/positionWords';
 
-/** Whether frames say where they are taken: asked here, where files are chosen, and nowhere before. */
+/** Whether frames say where they are taken: asked where files are chosen, and nowhere before. */
 export function PlacePart() {
   const wanted = useStore(geotagStore, (on) => on);
   const says = useStore(positioningStore, positionWords);
