@@ -2,6 +2,7 @@ import { execFileSync, spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { VALID_WITH_DEPTH } from '../../core/test/validated';
 
 const ROOT = join(__dirname, '../..');
 const folder = mkdtempSync(join(tmpdir(), 'velmo-cli-'));
@@ -104,7 +105,7 @@ describe('npm run -s tool', () => {
       run('exiftool', '-json', '-n', '-validate', '-All:All', out).toString(),
     );
     expect(tags).toMatchObject({
-      Validate: '0 0 0',
+      Validate: VALID_WITH_DEPTH,
       CompositeImage: 3,
       CompositeImageCount: '8 8',
       ExposureTime: 4,

@@ -1,12 +1,16 @@
 import { createDeveloper, developRgb, type Developer } from '../colour/develop';
 import { asShotNeutral } from '../colour/cameraProfile';
 import { whiteChromaticity } from '../colour/whitePoint';
+import type { DepthMap } from '../files/dng/depthMap';
+import { renderScene } from '../scene/render';
+import { createLightPlane } from '../sensor/lightPlane';
 import { TILE_HEIGHT, TILE_WIDTH } from '../files/dng/tiling';
 import { writeDng } from '../files/dng/writeDng';
 import { cameraProfile } from '../sensor/cameraResponse';
 import type { PixelBox } from '../optics/aspect';
 import type { MosaicFrame } from '../files/developFrame';
 import { rawLevels } from './rawLevels';
+import { sceneResponse } from './sceneResponse';
 import type { CapturedBand } from './simulatedBand';
 import { simulatedMetadata, simulatedOrientation, type SimulatedPlan } from './simulatedPlan';
 
@@ -73,6 +77,19 @@ export function developPreview(
   return cutOut(rgba, width, previewBox(plan));
 }
 
+/** Samples along the long side of a depth map. */
+const DEPTH_SAMPLES = 160;
+
+/** How far away all that keeps still is: the same rows as its light, a few of them. */
+function depthMapOf({ scene, lens, framing, width, height }: SimulatedPlan): DepthMap {
+  const columns = DEPTH_SAMPLES;
+  const rows = Math.round((columns * height) / width);
+  const plane = createLightPlane(columns, rows);
+  const coarse = { ...framing, longPx: columns, shortPx: rows };
+  renderScene(scene, coarse, plane, sceneResponse(scene, lens), 1);
+  return { width: columns, height: rows, depthM: plane.depthM };
+}
+
 /** The finished file, as parts to be laid end to end. `jpeg` is the encoded preview. */
 export function assembleSimulatedDng(
   plan: SimulatedPlan,
@@ -99,6 +116,7 @@ export function assembleSimulatedDng(
     profile,
     asShotNeutral: asShotNeutral(profile, whiteChromaticity(plan.shot.white)),
     baselineExposure,
+    depth: depthMapOf(plan),
     shot: simulatedMetadata(plan),
   });
 }

@@ -3,6 +3,7 @@ import type { CameraProfile } from '../../colour/cameraProfile';
 import type { SeriesPlace } from '../../series/series';
 import type { MeterPattern } from '../../exposure/metering';
 import type { PixelBox } from '../../optics/aspect';
+import type { DepthMap } from './depthMap';
 import type { FloatBits } from './floatBlock';
 
 /** A moment with the clock's offset from UTC; core has no clock of its own. */
@@ -97,5 +98,7 @@ export interface DngDescription {
   readonly profile: CameraProfile;
   readonly asShotNeutral: readonly [number, number, number];
   readonly baselineExposure: number;
+  /** Left out where the camera does not know it. */
+  readonly depth?: DepthMap;
   readonly shot: ShotMetadata;
 }

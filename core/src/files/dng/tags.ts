@@ -1,4 +1,4 @@
-/** Tag numbers of TIFF 6.0, TIFF/EP, Exif 3.0 and DNG 1.4 that Velmo reads or writes. */
+/** Tag numbers of TIFF 6.0, TIFF/EP, Exif 3.0 and DNG 1.5 that Velmo reads or writes. */
 export const TAG = {
   NewSubfileType: 254,
   ImageWidth: 256,
@@ -116,6 +116,11 @@ export const TAG = {
   OpcodeList3: 51022,
   NoiseProfile: 51041,
   DefaultUserCrop: 51125,
+  DepthFormat: 51177,
+  DepthNear: 51178,
+  DepthFar: 51179,
+  DepthUnits: 51180,
+  DepthMeasureType: 51181,
 } as const;
 
 export const COMPRESSION_NONE = 1;

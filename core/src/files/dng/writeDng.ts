@@ -1,5 +1,6 @@
 import type { DngDescription, RawImage } from './description';
 import type { Mat3 } from '../../colour/mat3';
+import { depthDirectory, depthFields } from './depthMap';
 import { exifDirectory, gpsFields, lensSpecification } from '../exif';
 import { jpegInfo } from '../jpegInfo';
 import { exifMoment } from '../moment';
@@ -17,8 +18,9 @@ import { writeTiff } from '../tiff/writer';
 import { xmpPacket } from '../xmp';
 
 /**
- * A DNG 1.4 as parts to be laid end to end: directories first, then preview and raw tiles.
- * Directory 0 is the JPEG preview with all metadata; its sub-directory holds the raw.
+ * A DNG 1.4, or 1.5 with a depth map, as parts to be laid end to end: directories first, then
+ * preview and raw tiles. Directory 0 is the JPEG preview with all metadata; its sub-directories hold
+ * the raw and the depth map.
  */
 export function writeDng(dng: DngDescription): Uint8Array[] {
   return writeTiff([...previewFields(dng), ...cameraFields(dng)]);
@@ -81,11 +83,15 @@ const calibrationFields = ({ profile }: DngDescription): TiffField[] =>
 
 function cameraFields(dng: DngDescription): TiffField[] {
   const fields: TiffField[] = [
-    { tag: TAG.SubIFDs, directories: [rawFields(dng)] },
+    {
+      tag: TAG.SubIFDs,
+      directories: [rawFields(dng), ...(dng.depth ? [depthDirectory(dng.depth)] : [])],
+    },
+    ...(dng.depth ? depthFields(dng.depth) : []),
     { tag: TAG.XMP, type: 'BYTE', values: xmpPacket(dng.shot) },
     { tag: TAG.ExifIFD, directories: [exifDirectory(dng.shot)] },
     ...gpsFields(dng.shot),
-    { tag: TAG.DNGVersion, type: 'BYTE', values: [1, 4, 0, 0] },
+    { tag: TAG.DNGVersion, type: 'BYTE', values: dng.depth ? [1, 5, 0, 0] : [1, 4, 0, 0] },
     { tag: TAG.DNGBackwardVersion, type: 'BYTE', values: [1, 3, 0, 0] },
     { tag: TAG.UniqueCameraModel, type: 'ASCII', text: `${dng.shot.make} ${dng.shot.model}` },
     ...calibrationFields(dng),
