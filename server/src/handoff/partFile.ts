@@ -1,10 +1,14 @@
-import { createHash } from 'node:crypto';
+import { createHash, webcrypto } from 'node:crypto';
 import { createReadStream } from 'node:fs';
-import { open, stat } from 'node:fs/promises';
+import { open, readFile, stat } from 'node:fs/promises';
 import type { Readable } from 'node:stream';
+import { finished } from 'node:stream/promises';
 
 /** Bytes that are gathered before they are written. */
 const WRITTEN_AT_ONCE = 1 << 20;
+
+/** Up to so many bytes a sum is made beside the thread that receives: it takes as long as they do. */
+const HASHED_AT_ONCE = 32 << 20;
 
 /** Bytes in a file that is not whole yet; 0 where there is none. */
 export async function sizeOf(path: string): Promise<number> {
@@ -34,22 +38,35 @@ export async function appendBody(
     [pending, pendingBytes] = [[], 0];
     for (let at = 0; at < chunk.length;) at += (await handle.write(chunk, at)).bytesWritten;
   };
+  let writing = Promise.resolve();
+  let { size } = await handle.stat();
+  // By events: waiting for each piece anew costs more than all else that is done with it.
+  let take = (_piece: Buffer): void => {};
+  const tooMuchOrFull = new Promise<false>((resolve, reject) => {
+    take = (piece) => {
+      size += piece.length;
+      if (size > limit) return resolve(false);
+      pending.push(piece);
+      pendingBytes += piece.length;
+      if (pendingBytes < WRITTEN_AT_ONCE) return;
+      body.pause();
+      writing = flush();
+      writing.then(() => body.resume(), reject);
+    };
+  });
+  body.on('data', take);
+  const ended = finished(body).then(
+    () => true,
+    () => false,
+  );
   try {
-    let { size } = await handle.stat();
-    const chunks = body[Symbol.asyncIterator]() as AsyncIterator<Buffer>;
-    for (;;) {
-      const next = await Promise.race([chunks.next().catch(() => null), stopped]);
-      if (next === null || next.done) {
-        await flush();
-        if (next && size === limit) await handle.datasync();
-        return next !== null;
-      }
-      size += next.value.length;
-      if (size > limit) return false;
-      pending.push(next.value);
-      pendingBytes += next.value.length;
-      if (pendingBytes >= WRITTEN_AT_ONCE) await flush();
-    }
+    const isEnd = await Promise.race([ended, tooMuchOrFull, stopped.then(() => false)]);
+    body.off('data', take).pause();
+    await writing;
+    if (size > limit) return false;
+    await flush();
+    if (isEnd && size === limit) await handle.datasync();
+    return isEnd;
   } finally {
     await handle.close();
   }
@@ -57,6 +74,10 @@ export async function appendBody(
 
 /** SHA-256 of a file, in hexadecimal. */
 export async function sha256Of(path: string): Promise<string> {
+  if ((await sizeOf(path)) <= HASHED_AT_ONCE) {
+    const digest = await webcrypto.subtle.digest('SHA-256', await readFile(path));
+    return Buffer.from(digest).toString('hex');
+  }
   const hash = createHash('sha256');
   for await (const chunk of createReadStream(path, { highWaterMark: 1 << 20 }))
     hash.update(chunk as Buffer);
