@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readdirSync } from 'node:fs';
+import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import jsQR from 'jsqr';
@@ -20,7 +20,7 @@ import {
   WIDE,
 } from './browser';
 import { expose } from './cells';
-import { serveLan, type LanServer } from './lanServer';
+import { cameInto, serveLan, type LanServer } from './lanServer';
 
 jest.setTimeout(120_000);
 
@@ -42,12 +42,7 @@ afterEach(async () => {
   await lan?.stop();
 });
 
-/** What has come, by path. */
-const came = (): string[] =>
-  readdirSync(folder, { recursive: true, withFileTypes: true })
-    .filter((entry) => entry.isFile() && !entry.parentPath.includes('.velmo'))
-    .map(({ parentPath, name }) => join(parentPath, name).slice(folder.length + 1))
-    .sort();
+const came = (): string[] => cameInto(folder);
 
 /** The secret in the code that the computer shows, read as a phone does. */
 async function scanned(own: Page): Promise<string> {

@@ -1,4 +1,5 @@
 import { spawn } from 'node:child_process';
+import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 
 const ROOT = join(__dirname, '..');
@@ -45,3 +46,10 @@ export async function serveLan(folder: string, port = 0): Promise<LanServer> {
     },
   };
 }
+
+/** What phones have handed over into a folder, by path. */
+export const cameInto = (folder: string): string[] =>
+  readdirSync(folder, { recursive: true, withFileTypes: true })
+    .filter((entry) => entry.isFile() && !entry.parentPath.includes('.velmo'))
+    .map(({ parentPath, name }) => join(parentPath, name).slice(folder.length + 1))
+    .sort();

@@ -30,6 +30,8 @@ const freePort = (): Promise<number> =>
 async function connected(port: number, binary: string): Promise<WebDriver> {
   const capabilities = new Capabilities({
     browserName: 'MiniBrowser',
+    // As a person does who has compared its sum with the printed one.
+    acceptInsecureCerts: true,
     'webkitgtk:browserOptions': {
       binary,
       args: ['--automation', '--enable-mock-capture-devices=true', '--enable-media-stream=true'],
