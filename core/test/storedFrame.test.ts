@@ -191,7 +191,7 @@ test('what the directories of a DNG say is what ExifTool reads in them', () => {
   const file = shoot('--scene', 'test-wall', '--time', '1/125', '--seed', '2', '--crop', '2');
   const [judged] = JSON.parse(run('exiftool', ['-json', '-n', '-a', '-G1', file]).toString());
   const directories = tiffDirectories(new Uint8Array(run('cat', [file])));
-  expect(directories.map(({ title }) => title)).toEqual(['Image file', 'Raw image']);
+  expect(directories.map(({ title }) => title)).toEqual(['Image file', 'Raw image', 'Depth map']);
   const compare = (group: string, from: number, names: readonly string[]): void => {
     const said = new Map(directories[from].tags.map(({ name, value }) => [name, value]));
     for (const name of names) {
@@ -209,5 +209,6 @@ test('what the directories of a DNG say is what ExifTool reads in them', () => {
     'NoiseProfile',
     'TileWidth',
   ]);
+  compare('SubIFD1', 2, ['ImageWidth', 'BitsPerSample', 'PhotometricInterpretation']);
   expect(tiffDirectories(new Uint8Array(40))).toEqual([]);
 });

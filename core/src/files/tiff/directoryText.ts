@@ -19,7 +19,9 @@ const MAX_NUMBERS = 16;
 const MAX_TEXT = 300;
 const ASCII = 2;
 const MAX_SUB_IMAGES = 8;
+/** What a further image is to the first one (TIFF 6.0, NewSubfileType; DNG 1.5). */
 const NEW_SUBFILE_PREVIEW = 1;
+const NEW_SUBFILE_DEPTH = 8;
 
 /**
  * All image directories of a TIFF or DNG as text: the first one, and those it leads to. Empty for
@@ -43,7 +45,9 @@ export function tiffDirectories(bytes: Uint8Array): TiffDirectoryText[] {
 
 function titleOf(reader: TiffReader, directory: TiffDirectory): string {
   const kind = reader.first(directory, TAG.NewSubfileType) ?? 0;
-  return kind === 0 ? 'Raw image' : kind & NEW_SUBFILE_PREVIEW ? 'Preview' : 'Further image';
+  if (kind === 0) return 'Raw image';
+  if (kind === NEW_SUBFILE_DEPTH) return 'Depth map';
+  return kind & NEW_SUBFILE_PREVIEW ? 'Preview' : 'Further image';
 }
 
 function textOf(reader: TiffReader, directory: TiffDirectory, title: string): TiffDirectoryText {
