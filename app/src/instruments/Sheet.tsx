@@ -7,11 +7,13 @@ interface SheetProps {
   readonly title: string;
   /** Left out: the sheet is always there. */
   readonly onClose?: () => void;
+  /** Opens the note that explains it. */
+  readonly onNote?: () => void;
   readonly children: ReactNode;
 }
 
 /** Lies over verdict and tapes, never over the Window or Expose. */
-export function Sheet({ title, onClose, children }: SheetProps) {
+export function Sheet({ title, onClose, onNote, children }: SheetProps) {
   const sheet = useRef<View>(null);
   const closes = onClose !== undefined;
   useEffect(() => {
@@ -37,7 +39,10 @@ export function Sheet({ title, onClose, children }: SheetProps) {
         <Text style={styles.title} role="heading">
           {title}
         </Text>
-        {onClose && <Button label="Close" onPress={onClose} />}
+        <View style={styles.buttons}>
+          {onNote && <Button quiet label="?" name="? Note that explains this" onPress={onNote} />}
+          {onClose && <Button label="Close" onPress={onClose} />}
+        </View>
       </View>
       <ScrollView contentContainerStyle={styles.content} tabIndex={0}>
         {children}
@@ -64,6 +69,7 @@ const styles = StyleSheet.create({
     borderBottomColor: COLOUR.line,
     minHeight: 44,
   },
-  title: { fontFamily: FONT.semibold, fontSize: typePx(17), color: COLOUR.light },
+  title: { flexShrink: 1, fontFamily: FONT.semibold, fontSize: typePx(17), color: COLOUR.light },
+  buttons: { flexDirection: 'row', gap: 4 },
   content: { gap: 8, padding: 10 },
 });

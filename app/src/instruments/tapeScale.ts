@@ -3,33 +3,7 @@ import { zoomTo } from '@velmo/core/optics';
 
 /** What is engraved on a tape. One click is one detent. */
 export interface TapeScale {
-  readonly name:
-    | 'Time'
-    | 'ISO'
-    | 'Comp'
-    | 'Focus'
-    | 'White'
-    | 'Tint'
-    | 'Zoom'
-    | 'ND filter'
-    | 'Zebra'
-    | 'Tone'
-    | 'Subject'
-    | 'Tilt'
-    | 'Brightness'
-    | 'Range'
-    | 'Detail'
-    | 'EV'
-    | 'Exposure'
-    | 'Contrast'
-    | 'Highlights'
-    | 'Shadows'
-    | 'Saturation'
-    | 'Red'
-    | 'Green'
-    | 'Blue'
-    | 'Noise'
-    | 'Sharpness';
+  readonly name: string;
   /** Short text of a click, as engraved. */
   engrave(click: number): string;
   /** Text of a click with its unit, for the readout. */

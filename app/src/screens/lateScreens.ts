@@ -31,6 +31,11 @@ export const DeliverScreen = late(
   goBack,
 );
 
+export const NotesScreen = late(
+  () => import('./notes/NotesScreen').then((m) => m.NotesScreen),
+  goBack,
+);
+
 /** Not loaded ahead: it is the computer's, not the phone's. */
 export const ReceivedScreen = late(
   () => import('./received/ReceivedScreen').then((m) => m.ReceivedScreen),
@@ -47,6 +52,7 @@ export function warmScreens(): void {
     CompareScreen,
     CombineScreen,
     DeliverScreen,
+    NotesScreen,
   ])
     part.warm();
 }

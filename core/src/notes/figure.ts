@@ -11,6 +11,8 @@ export interface FigureScale {
   readonly engrave: (at: number) => string;
   /** A position with its unit: "1/125 s". */
   readonly words: (at: number) => string;
+  /** It is no scale but a choice of a few things, by their names. */
+  readonly choices?: readonly string[];
 }
 
 /** The ladder that a figure's marks stand on, from its low end to its high one, in its own unit. */

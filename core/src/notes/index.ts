@@ -21,7 +21,7 @@ import { motion } from './sharp/motion';
 import { shake } from './sharp/shake';
 import { stars } from './sharp/stars';
 import { stepBack } from './sharp/stepBack';
-export type { Figure, FigureLadder, FigureMark, FigureReading, FigureScale } from './figure';
+export type { Figure, FigureLadder, FigureMark, FigureScale, FigureTone } from './figure';
 export type { Note } from './note';
 
 /** All notes, in the order in which one would learn. */

@@ -57,6 +57,7 @@ export const choiceScale = (
   majorEvery: 1,
   engrave: (at) => choices[at],
   words: (at) => choices[at],
+  choices,
 });
 
 /** How often the 35 mm-equivalent focal length of a lens scale doubles: every six positions. */

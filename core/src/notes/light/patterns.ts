@@ -9,7 +9,7 @@ import { formatStops } from '../../exposure/thirds';
 import { MID_GREY_SHARE } from '../../sensor/sensorModel';
 import { place } from '../figure';
 import type { Note } from '../note';
-import { stopsLadder } from '../scales';
+import { choiceScale, stopsLadder } from '../scales';
 
 /** A figure before a bright sky, as a meter sees it. */
 const [WIDTH, HEIGHT] = [48, 36];
@@ -48,15 +48,11 @@ export const patterns: Note = {
   source: 'ISO 2720. Weights of the patterns: common practice.',
   figure: {
     scales: [
-      {
-        name: 'Subject',
-        min: 0,
-        max: SHARES.length - 1,
-        start: 3,
-        majorEvery: 1,
-        engrave: (at) => `${SHARES[at]} %`,
-        words: (at) => `${SHARES[at]} %`,
-      },
+      choiceScale(
+        'Subject',
+        SHARES.map((share) => `${share} %`),
+        3,
+      ),
     ],
     ladder: stopsLadder(-5, 3),
     read(at) {

@@ -35,7 +35,7 @@ export const stops: Note = {
           ? '1/60 s: the light it is compared with.'
           : `${nominalTime(click)} s lets in ${clicks > 0 ? timesWords(factor) : `1/${Number(factor.toFixed(factor < 9.95 ? 1 : 0))} of`} the light of 1/60 s: ${formatStops(clicks)} ${clicks > 0 ? 'more' : 'less'}.`;
       return {
-        marks: [place('1/60 s', 0), stretch(`${nominalTime(click)} s`, 0, at, 'good')],
+        marks: [place('from', 0), stretch(`${nominalTime(click)} s`, 0, at, 'good')],
         says,
       };
     },

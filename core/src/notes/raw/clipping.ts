@@ -7,7 +7,7 @@ import { cameraProfile } from '../../sensor/cameraResponse';
 import { MID_GREY_SHARE } from '../../sensor/sensorModel';
 import { place } from '../figure';
 import type { Note } from '../note';
-import { MAIN_LENS, stopsLadder, stopsScale } from '../scales';
+import { choiceScale, MAIN_LENS, stopsLadder, stopsScale } from '../scales';
 
 const profile = cameraProfile(MAIN_LENS.sensor.sensitivities);
 const CLIP = -Math.log2(MID_GREY_SHARE);
@@ -28,15 +28,11 @@ export const clipping: Note = {
     'Saturation: ISO 12232, EMVA 1288. Neutral of a light: DNG specification, mapping camera colour.',
   figure: {
     scales: [
-      {
-        name: 'Light',
-        min: 0,
-        max: LIGHTS.length - 1,
-        start: 5,
-        majorEvery: 1,
-        engrave: (at) => `${nominalKelvin(LIGHTS[at])}`,
-        words: kelvinWords,
-      },
+      choiceScale(
+        'Light',
+        LIGHTS.map((_, at) => kelvinWords(at)),
+        5,
+      ),
       stopsScale('White thing', { min: 3, max: 12, start: 8 }),
     ],
     ladder: stopsLadder(-2, 5),

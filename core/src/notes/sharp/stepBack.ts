@@ -34,7 +34,7 @@ export const stepBack: Note = {
       const [main, now] = [MAIN, there].map((setup) => 100 * depthFacts(setup).backgroundBlur);
       const mm = Math.round(focalAt(at));
       return {
-        marks: [place('26 mm', main), place(`${mm} mm`, now, now > main ? 'good' : 'plain')],
+        marks: [place('26 mm', main), place(`now ${mm} mm`, now, now > main ? 'good' : 'plain')],
         says: `A subject ${formatDistance(SUBJECT_M, 'm')} away at 26 mm is as large ${formatDistance(subjectM, 'm')} away at ${mm} mm. Something ${BEHIND_M} m behind it blurs ${timesWords(now / main)} as wide.`,
       };
     },

@@ -5,6 +5,7 @@ import { DEPTH_LOOKS } from '@velmo/core/monitor';
 import {
   closeSheet,
   fieldStore,
+  openNote,
   readingsStore,
   showDepth,
   toggleSheet,
@@ -21,6 +22,7 @@ import { activate } from './activeTape';
 import { findFocus } from './focusCommands';
 import { closeLoupe, toggleLoupe } from '../window/loupeView';
 import { neutralAt } from './whiteCommands';
+import { noteOfSheet, noteOfTape } from '../words/noteTopics';
 
 /** Grids in the order their key goes through them. */
 const NEXT_GRID = ['off', ...GRIDS] as const;
@@ -73,6 +75,12 @@ const KEYS: Readonly<Record<string, () => void>> = {
   },
   y: () => showLevel(!fieldStore.get().preferences.aids.level),
   c: () => fieldStore.update((s) => ({ ...s, marks: !s.marks })),
+  '?': () => {
+    const { sheet, note, activeTape } = fieldStore.get();
+    if (sheet === 'note') toggleSheet(note.from ?? 'note');
+    else if (sheet) openNote(noteOfSheet(sheet));
+    else openNote(activeTape ? noteOfTape(activeTape) : 'triangle');
+  },
   Escape: () => {
     closeLoupe();
     closeSheet();

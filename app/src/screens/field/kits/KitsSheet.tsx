@@ -21,7 +21,8 @@ import { NameField } from '../../roll/NameField';
 import { applyKit, applyStartingPoint, setUpNow, takeKitBack } from '../commands/kitCommands';
 import { measureField } from '../layout';
 import { appliedKitStore } from '../session/appliedKit';
-import { closeSheet, fieldStore, hush } from '../session/fieldState';
+import { closeSheet, fieldStore, hush, openNote } from '../session/fieldState';
+import { noteOfSheet } from '../words/noteTopics';
 import { KitParts } from './KitParts';
 import { KitSlip } from './KitSlip';
 import { added, imported, type KitChange } from './kitList';
@@ -44,7 +45,7 @@ export function KitsSheet() {
   const kits = data?.kits ?? [];
   const unread = data?.unread.length ?? 0;
   return (
-    <Sheet title="Kits" onClose={closeSheet}>
+    <Sheet title="Kits" onClose={closeSheet} onNote={() => openNote(noteOfSheet('kits'))}>
       <Applied />
       {(isError || change.isError) && (
         <Text style={styles.problem} role="alert">

@@ -49,7 +49,8 @@ export type Sheet =
   | 'files'
   | 'light'
   | 'series'
-  | 'kits';
+  | 'kits'
+  | 'note';
 
 /** A tape in hand: it decides what a tap on the Window means. */
 export type ActiveTape = 'time' | 'iso' | 'comp' | 'focus' | 'white';
@@ -76,6 +77,8 @@ export interface FieldState {
   /** How much faster than the clock scene time runs. */
   readonly haste: number;
   readonly sheet: Sheet | null;
+  /** The note that its sheet shows, and the sheet it was opened from. */
+  readonly note: { readonly id: string; readonly from: Sheet | null };
   readonly activeTape: ActiveTape | null;
   /** Number of the last `apply`: readings of an earlier one do not yet show these settings. */
   readonly applied: number;
@@ -115,6 +118,7 @@ export const fieldStore = createStore<FieldState>({
   pins: [],
   haste: 1,
   sheet: null,
+  note: { id: '', from: null },
   activeTape: null,
   applied: 0,
   marks: true,
@@ -136,6 +140,14 @@ export const readingsStore = createStore<Readings | null>(null);
 
 export const toggleSheet = (sheet: Sheet): void =>
   fieldStore.update((s) => ({ ...s, sheet: s.sheet === sheet ? null : sheet }));
+
+/** Opens a note over what it explains. */
+export const openNote = (id: string): void =>
+  fieldStore.update((s) => ({
+    ...s,
+    sheet: 'note',
+    note: { id, from: s.sheet === 'note' ? s.note.from : s.sheet },
+  }));
 
 export const closeSheet = (): void => fieldStore.update((s) => ({ ...s, sheet: null }));
 

@@ -8,7 +8,8 @@ import { SHEET_TEXT } from '../../../theme/sheetText';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { DeviceCameras, Place } from './DeviceCameras';
 import { hasten, openCamera } from '../session/fieldSession';
-import { closeSheet, fieldStore } from '../session/fieldState';
+import { closeSheet, fieldStore, openNote } from '../session/fieldState';
+import { noteOfSheet } from '../words/noteTopics';
 import { changePreferences } from '../session/preferencesNow';
 
 /** Speeds of scene time that are offered. */
@@ -27,7 +28,11 @@ export function CameraSheet() {
   const ahead = useStore(fieldStore, (s) => s.preferences.lightAhead);
   const simulated = choice.device === 'simulated';
   return (
-    <Sheet title="Camera and place" onClose={closeSheet}>
+    <Sheet
+      title="Camera and place"
+      onClose={closeSheet}
+      onNote={() => openNote(noteOfSheet('camera'))}
+    >
       <View style={styles.places}>
         <Text style={styles.head}>Of this device</Text>
         <DeviceCameras />

@@ -21,7 +21,8 @@ import type { TapeScale } from '../../../instruments/tapeScale';
 import { useStore } from '../../../state/store';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { dioptresNow } from '../commands/focusCommands';
-import { closeSheet, fieldStore } from '../session/fieldState';
+import { closeSheet, fieldStore, openNote } from '../session/fieldState';
+import { noteOfSheet } from '../words/noteTopics';
 
 /** Distances of a subject: twelve detents to a doubling, from 10 cm to 50 m. */
 const CLICKS_A_DOUBLING = 12;
@@ -96,7 +97,11 @@ export function DepthSheet() {
     behindM,
   );
   return (
-    <Sheet title="Depth helper: step back and zoom" onClose={closeSheet}>
+    <Sheet
+      title="Depth helper: step back and zoom"
+      onClose={closeSheet}
+      onNote={() => openNote(noteOfSheet('depth'))}
+    >
       <Tape
         scale={SCALES[unit]}
         range={SUBJECT_CLICKS}

@@ -17,7 +17,8 @@ import { currentRollStore } from '../../../storage/rolls/currentRoll';
 import { useStore } from '../../../state/store';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { changeSettings } from '../session/fieldSession';
-import { closeSheet, fieldStore } from '../session/fieldState';
+import { closeSheet, fieldStore, openNote } from '../session/fieldState';
+import { noteOfSheet } from '../words/noteTopics';
 import {
   FILE_WORDS,
   framesLeft,
@@ -66,6 +67,7 @@ export function FilesSheet() {
     <Sheet
       title={`Files · ${framesLeftText(framesLeft(settings, capabilities, room ?? null))}`}
       onClose={closeSheet}
+      onNote={() => openNote(noteOfSheet('files'))}
     >
       <StatePart />
       <Choice

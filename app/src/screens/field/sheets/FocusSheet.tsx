@@ -22,7 +22,9 @@ import {
   readingsStore,
   showDepth,
   toggleSheet,
+  openNote,
 } from '../session/fieldState';
+import { noteOfSheet } from '../words/noteTopics';
 import { activate } from '../commands/activeTape';
 import { toggleLoupe } from '../window/loupeView';
 import { changeFocusing, changeMonitors } from '../session/preferencesNow';
@@ -54,7 +56,7 @@ export function FocusSheet() {
   const hasDepth = useStore(fieldStore, (s) => s.capabilities?.hasDepth ?? false);
   useEffect(() => activate('focus'), []);
   return (
-    <Sheet title={words} onClose={closeSheet}>
+    <Sheet title={words} onClose={closeSheet} onNote={() => openNote(noteOfSheet('focus'))}>
       <WhoFocuses />
       <Edges />
       <LoupeChoices />

@@ -10,7 +10,8 @@ import { Tape } from '../../../instruments/Tape';
 import { useStore } from '../../../state/store';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { theCamera } from '../session/fieldSession';
-import { closeSheet, fieldStore, readingsStore } from '../session/fieldState';
+import { closeSheet, fieldStore, readingsStore, openNote } from '../session/fieldState';
+import { noteOfSheet } from '../words/noteTopics';
 import {
   agreeWithMeter,
   evClickNow,
@@ -39,7 +40,11 @@ const SERIES_BY = { time: 'shutter times', comp: 'compensations' } as const;
 export function LightSheet() {
   const light = useStore(fieldStore, (s) => s.light);
   return (
-    <Sheet title="Light of this camera" onClose={closeSheet}>
+    <Sheet
+      title="Light of this camera"
+      onClose={closeSheet}
+      onNote={() => openNote(noteOfSheet('light'))}
+    >
       {light ? (
         <>
           <Text style={styles.about}>{stateWords(light)}</Text>

@@ -6,7 +6,8 @@ import { Sheet } from '../../../instruments/Sheet';
 import { useStore } from '../../../state/store';
 import { COLOUR, FONT, TARGET, typePx } from '../../../theme/theme';
 import { clippedText, disagreementText, showClips, toggleExtended } from '../session/compare';
-import { closeSheet, fieldStore, readingsStore } from '../session/fieldState';
+import { closeSheet, fieldStore, readingsStore, openNote } from '../session/fieldState';
+import { noteOfSheet } from '../words/noteTopics';
 import { changeMonitors } from '../session/preferencesNow';
 import { useReadsRaw } from '../session/useReadsRaw';
 import { AidsPart } from '../aids/AidsPart';
@@ -20,7 +21,11 @@ export function MarksSheet() {
   const readsRaw = useReadsRaw();
   const now = useStore(readingsStore, (r) => (r ? clippedText(r, readsRaw) : ''));
   return (
-    <Sheet title="Marks, aids and histograms" onClose={closeSheet}>
+    <Sheet
+      title="Marks, aids and histograms"
+      onClose={closeSheet}
+      onNote={() => openNote(noteOfSheet('marks'))}
+    >
       <Text style={[styles.about, styles.now]}>{now}</Text>
       <Compare />
       <AidsPart />

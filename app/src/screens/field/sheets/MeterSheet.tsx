@@ -7,7 +7,14 @@ import { PATTERN_WORDS } from '../words/patternWords';
 import { useStore } from '../../../state/store';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { changeSettings, toggleLock } from '../session/fieldSession';
-import { closeSheet, fieldStore, readingsStore, toggleSheet } from '../session/fieldState';
+import {
+  closeSheet,
+  fieldStore,
+  readingsStore,
+  toggleSheet,
+  openNote,
+} from '../session/fieldState';
+import { noteOfSheet } from '../words/noteTopics';
 import { leavePinAtSpot, takeAllPinsOut } from '../commands/pins';
 import { differenceText, evText } from '../words/readingsText';
 
@@ -33,6 +40,7 @@ export function MeterSheet() {
     <Sheet
       title={`Meter · ${ev === '' ? '' : `${ev} · `}${difference} from mid-grey`}
       onClose={closeSheet}
+      onNote={() => openNote(noteOfSheet('meter'))}
     >
       <Choice
         label="Reads"

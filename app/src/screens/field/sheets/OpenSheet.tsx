@@ -6,6 +6,7 @@ import { FocusSheet } from './FocusSheet';
 import { LightSheet } from './LightSheet';
 import { MarksSheet } from './MarksSheet';
 import { MeterSheet } from './MeterSheet';
+import { NoteSheet } from './NoteSheet';
 import { RigSheet } from './RigSheet';
 import { SeriesSheet } from './SeriesSheet';
 import { WhiteSheet } from './WhiteSheet';
@@ -23,6 +24,7 @@ const SHEETS: Readonly<Record<Exclude<Sheet, 'verdict'>, () => React.JSX.Element
   light: LightSheet,
   series: SeriesSheet,
   kits: KitsSheet,
+  note: NoteSheet,
 };
 
 /** The sheet that is open. The verdict's is with Field from the beginning. */

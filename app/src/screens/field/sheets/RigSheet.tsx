@@ -18,7 +18,8 @@ import type { Preferences } from '../../../storage/preferences';
 import { useStore } from '../../../state/store';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { changeSettings, zoom } from '../session/fieldSession';
-import { closeSheet, fieldStore, readingsStore } from '../session/fieldState';
+import { closeSheet, fieldStore, readingsStore, openNote } from '../session/fieldState';
+import { noteOfSheet } from '../words/noteTopics';
 import { changePreferences } from '../session/preferencesNow';
 import { FlashChoice } from './FlashChoice';
 import { ScreenPart } from './ScreenPart';
@@ -50,7 +51,7 @@ const change = (part: Partial<Settings>): void => changeSettings((s) => ({ ...s,
 export function RigSheet() {
   const hasRig = useStore(fieldStore, (s) => s.capabilities?.hasRig ?? false);
   return (
-    <Sheet title="Rig" onClose={closeSheet}>
+    <Sheet title="Rig" onClose={closeSheet} onNote={() => openNote(noteOfSheet('rig'))}>
       {hasRig && <LensAndSupport />}
       {hasRig && <LightAndSubject />}
       {!hasRig && <DeviceRig />}

@@ -13,7 +13,8 @@ import { SeriesParts } from '../series/SeriesParts';
 import { seriesCount } from '../series/seriesCount';
 import { useForeseen } from '../series/useForeseen';
 import { changeSettings } from '../session/fieldSession';
-import { closeSheet, fieldStore } from '../session/fieldState';
+import { closeSheet, fieldStore, openNote } from '../session/fieldState';
+import { noteOfSheet } from '../words/noteTopics';
 import { changePreferences } from '../session/preferencesNow';
 import { framesLeft, leftDigits } from '../words/fileWords';
 import { bytesWords, KIND_WORDS, whileWords } from '../words/seriesWords';
@@ -23,7 +24,7 @@ export function SeriesSheet() {
   const series = useStore(fieldStore, (s) => s.settings.series);
   const kinds = useStore(fieldStore, (s) => s.capabilities?.series) ?? ['single' as const];
   return (
-    <Sheet title="Series" onClose={closeSheet}>
+    <Sheet title="Series" onClose={closeSheet} onNote={() => openNote(noteOfSheet('series'))}>
       <Choice
         label="Takes"
         options={kinds.map((kind) => ({ value: kind, label: KIND_WORDS[kind] }))}

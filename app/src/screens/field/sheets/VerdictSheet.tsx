@@ -6,7 +6,8 @@ import { useStore } from '../../../state/store';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { useFindings } from '../FieldInstruments';
 import { applyRepair } from '../session/fieldSession';
-import { closeSheet, fieldStore, readingsStore } from '../session/fieldState';
+import { closeSheet, fieldStore, readingsStore, openNote } from '../session/fieldState';
+import { noteOfFinding, noteOfSheet } from '../words/noteTopics';
 import { consequencesText } from '../tapes/tapeBands';
 
 /** Everything the verdict found, each with its ways out, and the numbers behind the tapes. */
@@ -15,7 +16,11 @@ export function VerdictSheet() {
   const open = useStore(fieldStore, (s) => s.sheet === 'verdict');
   const consequences = useStore(readingsStore, consequencesText);
   return (
-    <Sheet title="Verdict" onClose={open ? closeSheet : undefined}>
+    <Sheet
+      title="Verdict"
+      onClose={open ? closeSheet : undefined}
+      onNote={() => openNote(noteOfSheet('verdict'))}
+    >
       {findings.length === 0 && <Text style={styles.text}>{ALL_IN_RANGE}</Text>}
       {findings.map((finding) => (
         <View key={finding.id} style={styles.finding}>
@@ -24,6 +29,12 @@ export function VerdictSheet() {
             {finding.repairs.map((repair) => (
               <Button key={repair.label} label={repair.label} onPress={() => applyRepair(repair)} />
             ))}
+            <Button
+              quiet
+              label="Why?"
+              name={`Why? ${finding.text}`}
+              onPress={() => openNote(noteOfFinding(finding.id))}
+            />
           </View>
         </View>
       ))}

@@ -8,7 +8,8 @@ import { Tape } from '../../../instruments/Tape';
 import { TINT_CLICKS, TINT_SCALE } from '../../../instruments/whiteScale';
 import { useStore } from '../../../state/store';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
-import { closeSheet, fieldStore } from '../session/fieldState';
+import { closeSheet, fieldStore, openNote } from '../session/fieldState';
+import { noteOfSheet } from '../words/noteTopics';
 import { activate } from '../commands/activeTape';
 import { useWhite } from '../tapes/WhiteTape';
 import { holdWhite, neutralAt, releaseWhite, toggleWhiteLock } from '../commands/whiteCommands';
@@ -27,6 +28,7 @@ export function WhiteSheet() {
     <Sheet
       title={`White · ${hasTint ? whiteWords(white) : `${nominalKelvin(white.kelvin)} K`}`}
       onClose={closeSheet}
+      onNote={() => openNote(noteOfSheet('white'))}
     >
       <Choice
         label="Light"

@@ -1,0 +1,20 @@
+import { Text } from 'react-native';
+import type { Note } from '@velmo/core/notes';
+import { NoteFigure } from '../../instruments/NoteFigure';
+import { SCREEN_TEXT } from '../../theme/screenText';
+
+/** What a note says, its figure, and where it is published. */
+export function NoteBody({ note: { id, text, figure, source } }: { readonly note: Note }) {
+  return (
+    <>
+      <Text style={SCREEN_TEXT.text}>{text[0]}</Text>
+      <NoteFigure key={id} figure={figure} />
+      {text.slice(1).map((paragraph) => (
+        <Text key={paragraph} style={SCREEN_TEXT.text}>
+          {paragraph}
+        </Text>
+      ))}
+      <Text style={SCREEN_TEXT.about}>{source}</Text>
+    </>
+  );
+}
