@@ -8,7 +8,7 @@ import type { Note } from '../note';
 import { choiceScale, MAIN_LENS, stopsLadder, stopsScale } from '../scales';
 
 const HELD = ['nothing', 'Time', 'ISO', 'both'];
-const EV100 = 9;
+const EV100 = 7;
 const [TIME, ISO] = [-18, 3];
 
 /** Comp, and what is held. */

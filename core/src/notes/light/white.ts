@@ -1,4 +1,3 @@
-import { formatThirds } from '../../exposure/thirds';
 import { NAMED_LIGHTS, nominalKelvin } from '../../colour/lightNames';
 import { mired, uvDistance, whiteChromaticity } from '../../colour/whitePoint';
 import { place, type FigureScale } from '../figure';
@@ -59,8 +58,8 @@ export const white: Note = {
         ],
         says:
           off < SEEN
-            ? `Light of ${words(light)}, about that of ${named.label}: grey comes out grey.`
-            : `Light of ${words(light)}, about that of ${named.label}, with White at ${words(set)}: grey comes out ${cast}, ${formatThirds(3 * Math.round(off))} thousandths of uv off; ${SEEN} can be seen.`,
+            ? `Light of ${words(light)} (as of: ${named.label}): grey comes out grey.`
+            : `Light of ${words(light)} (as of: ${named.label}), White at ${words(set)}: grey comes out ${cast}, ${Math.round(off)} thousandths of uv off; ${SEEN} can be seen.`,
       };
     },
   },

@@ -50,7 +50,7 @@ export const clipping: Note = {
         says:
           lost.length > 0
             ? `Under ${kelvinWords(light)} the white thing clips in ${lost.join(' and ')}.`
-            : `Under ${kelvinWords(light)} ${CHANNELS[first]} is first, with ${formatStops(room)} of room.`,
+            : `Under ${kelvinWords(light)} ${CHANNELS[first]} is first, with ${room === 0 ? 'less than 1/3 stop' : formatStops(room)} of room.`,
       };
     },
   },

@@ -45,7 +45,7 @@ export const pushingRight: Note = {
           place('shadows', SHADOW + push, gain >= 1 ? 'good' : 'plain'),
           place('noise takes over', FLOOR, 'lost'),
         ],
-        says: `${formatSignedThirds(exposure)}: shadows at an SNR of ${snrAt(SHADOW + push).toFixed(1)}, ${Number(gain.toFixed(2))} times what was metered${top >= CLIP ? '; the highlights clip' : ''}.`,
+        says: `${formatSignedThirds(exposure)}: shadows at an SNR of ${snrAt(SHADOW + push).toFixed(1)}, ${exposure === 0 ? 'as metered' : `${Number(gain.toPrecision(2))} times what was metered`}${top >= CLIP ? '; the highlights clip' : ''}.`,
       };
     },
   },
