@@ -67,8 +67,9 @@ async function pairedPhone(): Promise<{ own: Page; phone: Page }> {
   await press(own, 'Pair a phone ...');
   const link = plainLink(`${SMALL}&series=bracket:3:1`) + (await scanned(own));
   const { page: phone } = await openPage(browser, lan.url + link, PHONE);
-  await fieldReady(phone);
+  // Said at once, for some seconds.
   await until(() => pageText(phone), /Paired with .*: Deliver \.\.\. sends frames there\./);
+  await fieldReady(phone);
   expect(phone.url()).not.toContain('pair');
   await expose(phone, 3);
   return { own, phone };

@@ -38,7 +38,7 @@ import {
   toggleExtended,
 } from '../src/screens/field/session/compare';
 import { exposeFrame, whenStored } from '../src/screens/field/session/exposing';
-import { fieldStore, readingsStore } from '../src/screens/field/session/fieldState';
+import { announce, fieldStore, readingsStore, say } from '../src/screens/field/session/fieldState';
 import { framesLeft, framesLeftText, leftDigits } from '../src/screens/field/words/fileWords';
 import { leavePin, takeAllPinsOut, takePinOut } from '../src/screens/field/commands/pins';
 import { pushedWords, pushExposureRight } from '../src/screens/field/commands/pushRight';
@@ -224,6 +224,16 @@ describe('opening a camera', () => {
     mockNext = new MockCamera();
     await openCamera(choice);
     expect(fieldStore.get()).toMatchObject({ phase: 'ready', refusal: null });
+  });
+  test('an answer about the camera before goes with it; what no camera has to do with stands', async () => {
+    say('Mid-grey moved by +1: the card reads 0 now.');
+    mockNext = new MockCamera();
+    await openCamera(choice);
+    expect(fieldStore.get().notice).toBeNull();
+    announce('That code was used before, or is too old.');
+    mockNext = new MockCamera();
+    await openCamera(choice);
+    expect(fieldStore.get().notice?.text).toMatch(/used before/);
   });
   test('a camera that goes away leaves a usable screen', () => {
     mockNext.lost(new CameraRefusal('lost', 'gone'));

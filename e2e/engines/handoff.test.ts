@@ -33,8 +33,9 @@ otherEngines(({ tab, test }) => {
     const { hash } = new URL(jsQR(new Uint8ClampedArray(data), width, height)!.data);
 
     await tab().goto(lan.url + plainLink(SMALL) + hash);
-    await fieldReadyIn(tab());
+    // Said at once, for some seconds.
     await untilWords(tab(), /Paired with .*: Deliver \.\.\. sends frames there\./);
+    await fieldReadyIn(tab());
     await tapOn(tab(), EXPOSE);
     await present(tab(), LAST_FRAME, 60_000);
     await tab().goto(`${lan.url}/deliver`);

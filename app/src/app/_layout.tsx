@@ -3,7 +3,7 @@ import { Stack } from 'expo-router';
 import { useEffect } from 'react';
 import { keepOfflineWhenIdle } from '../engine/keptOffline';
 import { startHandoff } from '../handoff/startHandoff';
-import { say } from '../screens/field/session/fieldState';
+import { announce } from '../screens/field/session/fieldState';
 import { SafetyNet } from '../screens/SafetyNet';
 import { useFrameAdded, useOtherTabs } from '../storage/frameQueries';
 import { whenUnsavedStored } from '../storage/unsaved';
@@ -16,7 +16,7 @@ const queryClient = new QueryClient({
 
 export default function Layout() {
   useEffect(keepOfflineWhenIdle, []);
-  useEffect(() => startHandoff(say), []);
+  useEffect(() => startHandoff(announce), []);
   return (
     <SafetyNet>
       <QueryClientProvider client={queryClient}>

@@ -7,7 +7,7 @@ const IDLE_MS = 15_000;
  * Goes on, once the page is at rest, with what has not arrived at the computer; pairs with it at
  * once where the page was opened by its code.
  *
- * @param onPaired told in words
+ * @param onPaired told in words how it went
  */
 export function startHandoff(onPaired: (words: string) => void): void {
   const start = (): void =>

@@ -7,7 +7,7 @@ import { finished } from 'node:stream/promises';
 /** Bytes that are gathered before they are written. */
 const WRITTEN_AT_ONCE = 1 << 20;
 
-/** Up to so many bytes a sum is made beside the thread that receives: it takes as long as they do. */
+/** Up to so many bytes a sum is made beside the thread that receives: it takes as long as that. */
 const HASHED_AT_ONCE = 32 << 20;
 
 /** Bytes in a file that is not whole yet; 0 where there is none. */
@@ -29,6 +29,7 @@ export async function appendBody(
   limit: number,
   stopped: Promise<null>,
 ): Promise<boolean> {
+  let size = await sizeOf(path);
   const handle = await open(path, 'a', 0o600);
   let pending: Buffer[] = [];
   let pendingBytes = 0;
@@ -39,7 +40,6 @@ export async function appendBody(
     for (let at = 0; at < chunk.length;) at += (await handle.write(chunk, at)).bytesWritten;
   };
   let writing = Promise.resolve();
-  let { size } = await handle.stat();
   // By events: waiting for each piece anew costs more than all else that is done with it.
   let take = (_piece: Buffer): void => {};
   const tooMuchOrFull = new Promise<false>((resolve, reject) => {

@@ -62,7 +62,13 @@ function moveOn(choice: CameraChoice): boolean {
   if (!capabilities) return false;
   keepCamera(choice);
   noteChoice(choice);
-  fieldStore.update((s) => ({ ...s, choice, capabilities, notice: null, pins: [] }));
+  fieldStore.update((s) => ({
+    ...s,
+    choice,
+    capabilities,
+    notice: s.notice?.stays ? s.notice : null,
+    pins: [],
+  }));
   // The light of another place: a lock on the old one would only mislead.
   changeSettings((s) => ({
     ...s,

@@ -156,15 +156,21 @@ export const showDepth = (depth: DepthLook): void => fieldStore.update((s) => ({
 /** How long an answer stands. */
 const SAID_MS = 7000;
 
-/** Answers what was just asked, in a line that goes by itself. */
-export function say(text: string, action?: NoticeAction): void {
-  const notice: Notice = { text, passing: true, action };
+/** A line that goes by itself. */
+function show(notice: Notice): void {
   fieldStore.update((s) => ({ ...s, notice }));
   setTimeout(
     () => fieldStore.update((s) => (s.notice === notice ? { ...s, notice: null } : s)),
     SAID_MS,
   );
 }
+
+/** Answers what was just asked. */
+export const say = (text: string, action?: NoticeAction): void =>
+  show({ text, passing: true, action });
+
+/** Says what no camera has to do with: it stands while one is opened. */
+export const announce = (text: string): void => show({ text, passing: true, stays: true });
 
 /** Puts an answer away that would go by itself. */
 export const hush = (): void =>

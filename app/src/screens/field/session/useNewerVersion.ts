@@ -1,12 +1,12 @@
 import { useEffect } from 'react';
 import { keptOffline, keptOfflineWords } from '../../../engine/keptOffline';
-import { say } from './fieldState';
+import { announce } from './fieldState';
 
 /** Says once that a newer Velmo has come: it never takes over in the middle of work. */
 export function useNewerVersion(): void {
   useEffect(() => {
     const look = (): void => {
-      if (keptOffline.get() === 'newer') say(keptOfflineWords('newer'));
+      if (keptOffline.get() === 'newer') announce(keptOfflineWords('newer'));
     };
     look();
     return keptOffline.subscribe(look);
