@@ -107,7 +107,13 @@ test.each([
         for (let n = 0; n < keys; n++) {
           const before = await valueText(page, tape);
           await page.keyboard.press('ArrowRight');
-          await until(async () => String((await valueText(page, tape)) !== before), /true/);
+          await until(async () => {
+            const after = await valueText(page, tape);
+            const focused = await page.evaluate(() =>
+              document.activeElement?.getAttribute('aria-label'),
+            );
+            return `${after !== before} ${width} ${tape} ${n} before ${before} after ${after}, focus ${focused}`;
+          }, /^true/);
           expect([width, height, await misplaced(page)]).toEqual([width, height, []]);
         }
         for (let n = 0; n < keys; n++) await page.keyboard.press('ArrowLeft');
@@ -126,6 +132,24 @@ test.each([
     }
   },
 );
+
+test('a phone that is turned keeps its picture, and the keys stay on their tape', async () => {
+  const page = await field('scene=test-wall&mp=3&time=1/60&iso=100');
+  await page.focus(slider('ISO'));
+  await page.$eval('[data-testid=window] canvas', (e) => e.setAttribute('data-kept', 'yes'));
+  for (const [width, height] of [...SIZES, SIZES[1]]) {
+    await page.setViewport({ width, height, deviceScaleFactor: 1 });
+    await until(
+      () => page.$eval(EXPOSE, (e) => String(e.getBoundingClientRect().right <= innerWidth)),
+      /true/,
+    );
+    await refined(page);
+    const before = await valueText(page, 'ISO');
+    await page.keyboard.press('ArrowRight');
+    await until(async () => String((await valueText(page, 'ISO')) !== before), /true/);
+  }
+  expect(await page.$$('[data-testid=window] canvas[data-kept]')).toHaveLength(1);
+});
 
 test('the strip of a wide screen shows frames as large as it is high', async () => {
   const page = await field('scene=test-wall&mp=3&time=1/60&iso=100', { width: 1280, height: 800 });

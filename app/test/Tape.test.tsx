@@ -50,6 +50,11 @@ describe('Tape', () => {
     fireEvent.keyDown(tape, { key });
     expect(onChange).toHaveBeenLastCalledWith(click);
   });
+  test('counts keys that are faster than what they set is shown', () => {
+    const { tape, onChange } = show();
+    for (let n = 0; n < 6; n++) fireEvent.keyDown(tape, { key: 'ArrowRight' });
+    expect(onChange).toHaveBeenLastCalledWith(-15);
+  });
   test('stays on its scale', () => {
     const { tape, onChange } = show({ click: 18 });
     fireEvent.keyDown(tape, { key: 'ArrowRight' });

@@ -49,6 +49,7 @@ describe('metadata', () => {
     const tags = exif(
       shoot('--scene', 'test-wall', '--crop', '2', '--nd', '2', '--torch', '--upright'),
     );
+    expect(tags.Validate).toEqual(VALID_WITH_DEPTH);
     expect(tags).toMatchObject({ DigitalZoomRatio: 2, FocalLengthIn35mmFormat: 52 });
     expect(tags.ImageDescription).toContain('ND filter of 2 stops');
   });

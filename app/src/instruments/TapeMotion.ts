@@ -120,7 +120,8 @@ export class TapeMotion implements SlideHandlers {
       event.preventDefault();
       this.running?.stop();
       this.moving = false;
-      this.move(this.clamp(this.moves.click + step * this.moves.step));
+      // From where it was last moved to: keys may be faster than what they set is rendered.
+      this.move(this.clamp(this.detent(this.position) + step * this.moves.step));
     } else if (event.key === 'a') {
       event.preventDefault();
       this.onDoubleTap();

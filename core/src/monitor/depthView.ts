@@ -1,15 +1,9 @@
 import type { SharpZone } from '../optics/depthOfField';
+import type { DepthMap } from '../sensor/lightPlane';
 
 /** Ways of showing depth instead of the picture alone: what is sharp, or how far everything is. */
 export const DEPTH_LOOKS = ['off', 'zone', 'distance'] as const;
 export type DepthLook = (typeof DEPTH_LOOKS)[number];
-
-/** Distance of every pixel of a picture along the lens axis, in metres; Infinity for the sky. */
-export interface DepthMap {
-  readonly width: number;
-  readonly height: number;
-  readonly depthM: Float32Array;
-}
 
 const PITCH = 8;
 /** What is out of the zone is shown in greys, this much darker. */

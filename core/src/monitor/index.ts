@@ -1,10 +1,4 @@
-export {
-  DEPTH_LOOKS,
-  type DepthLook,
-  type DepthMap,
-  printDistances,
-  printSharpZone,
-} from './depthView';
+export { DEPTH_LOOKS, type DepthLook, printDistances, printSharpZone } from './depthView';
 export { histogramBottom, histogramTop } from './histogramEnds';
 export {
   BINS_PER_STOP,

@@ -11,6 +11,9 @@ export interface LightPlane {
   readonly depthM: Float32Array;
 }
 
+/** How far away what a picture shows is, row by row along the lens axis. */
+export type DepthMap = Pick<LightPlane, 'width' | 'height' | 'depthM'>;
+
 /** A plane for width x height pixels, dark and infinitely far; a part of a larger picture where it says so. */
 export function createLightPlane(width: number, height: number, column = 0, row = 0): LightPlane {
   return {

@@ -1,9 +1,8 @@
 import { createDeveloper, developRgb, type Developer } from '../colour/develop';
 import { asShotNeutral } from '../colour/cameraProfile';
 import { whiteChromaticity } from '../colour/whitePoint';
-import type { DepthMap } from '../files/dng/depthMap';
 import { renderScene } from '../scene/render';
-import { createLightPlane } from '../sensor/lightPlane';
+import { createLightPlane, type DepthMap } from '../sensor/lightPlane';
 import { TILE_HEIGHT, TILE_WIDTH } from '../files/dng/tiling';
 import { writeDng } from '../files/dng/writeDng';
 import { cameraProfile } from '../sensor/cameraResponse';
@@ -87,7 +86,7 @@ function depthMapOf({ scene, lens, framing, width, height }: SimulatedPlan): Dep
   const plane = createLightPlane(columns, rows);
   const coarse = { ...framing, longPx: columns, shortPx: rows };
   renderScene(scene, coarse, plane, sceneResponse(scene, lens), 1);
-  return { width: columns, height: rows, depthM: plane.depthM };
+  return plane;
 }
 
 /** The finished file, as parts to be laid end to end. `jpeg` is the encoded preview. */

@@ -115,27 +115,29 @@ export function FieldScreen() {
       {roomy && (open ?? <VerdictSheet />)}
     </HandContext>
   );
-  if (m.layout === 'phone')
-    return (
-      <View style={[styles.phone, UNSELECTABLE]} role="main">
-        <StatusLine />
-        <PictureArea m={m} />
-        <View style={[styles.controls, { gap: m.gap, padding: m.gap }]}>{controls}</View>
-      </View>
-    );
+  // One tree for every layout: a phone that is turned keeps its picture and what the keys are on.
+  const isPhone = m.layout === 'phone';
   return (
     <View style={[styles.screen, UNSELECTABLE]} role="main">
-      {m.layout === 'wide' && <StatusLine />}
-      <View style={[styles.beside, m.mirrored && styles.reversed]}>
+      {m.layout !== 'side' && <StatusLine />}
+      <View style={isPhone ? styles.under : [styles.beside, m.mirrored && styles.reversed]}>
         <View>
           <PictureArea m={m} />
           {m.layout === 'wide' && (
             <FilmStrip height={m.stripHeight} width={m.pictureWidth + m.ladderWidth} />
           )}
         </View>
-        <View style={[styles.column, m.mirrored && styles.columnLeft, { width: m.columnWidth }]}>
+        <View
+          style={
+            isPhone
+              ? styles.columnUnder
+              : [styles.column, m.mirrored && styles.columnLeft, { width: m.columnWidth }]
+          }
+        >
           {m.layout === 'side' && <StatusLine />}
-          <View style={[styles.besideControls, { gap: m.gap }]}>{controls}</View>
+          <View style={[styles.controls, { gap: m.gap, padding: isPhone ? m.gap : 0 }]}>
+            {controls}
+          </View>
         </View>
       </View>
     </View>
@@ -284,14 +286,14 @@ function AllToAuto({ height }: { height: number }) {
 }
 
 const styles = StyleSheet.create({
-  phone: { flex: 1, backgroundColor: COLOUR.body, alignItems: 'center' },
   screen: { flex: 1, backgroundColor: COLOUR.body },
+  under: { flex: 1, alignItems: 'center' },
   beside: { flex: 1, flexDirection: 'row', gap: 6 },
+  columnUnder: { alignSelf: 'stretch', flex: 1 },
   column: { flex: 1, paddingRight: 6, paddingBottom: 6 },
   columnLeft: { paddingRight: 0, paddingLeft: 6 },
   reversed: { flexDirection: 'row-reverse' },
-  besideControls: { flex: 1 },
-  controls: { alignSelf: 'stretch', flex: 1 },
+  controls: { flex: 1 },
   picture: { flexDirection: 'row' },
   over: { position: 'absolute', top: 0 },
   jpeg: { position: 'absolute', top: 0, pointerEvents: 'none', flexDirection: 'row' },

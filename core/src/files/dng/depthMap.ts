@@ -1,24 +1,15 @@
+import { depthExtremes, type DepthMap } from '../../sensor/lightPlane';
 import type { TiffField } from '../tiff/types';
 import { toRational } from '../tiff/rational';
-import { TAG } from './tags';
+import { COMPRESSION_NONE, SUBFILE_DEPTH, TAG } from './tags';
 
-/** How far away what a picture shows is, on a coarse grid over all of its raw. */
-export interface DepthMap {
-  readonly width: number;
-  readonly height: number;
-  /** Along the lens axis, in metres, row by row as the raw lies; Infinity for the sky. */
-  readonly depthM: Float32Array;
-}
-
-/** NewSubfileType and PhotometricInterpretation of a depth map (DNG 1.5). */
-const SUBFILE_DEPTH = 8;
+/** PhotometricInterpretation of a depth map (DNG 1.5). */
 const PHOTOMETRIC_DEPTH = 51177;
 /** DepthFormat, DepthUnits and DepthMeasureType (DNG 1.5). */
 const INVERSE = 2;
 const METRES = 1;
 const OPTICAL_AXIS = 1;
 
-const UNCOMPRESSED = 1;
 const MAX = 65535;
 /** Distances are told in tenths of a millimetre. */
 const PER_METRE = 10_000;
@@ -27,17 +18,6 @@ const FAR_M = 1e5;
 
 const rational = (metres: number): number[] =>
   metres === Infinity ? [1, 0] : toRational(metres, PER_METRE);
-
-/** Nearest and farthest, in metres; infinitely far beyond `FAR_M`. */
-function rangeOf({ depthM }: DepthMap): { nearM: number; farM: number } {
-  let nearM = Infinity;
-  let farM = 0;
-  for (const m of depthM) {
-    if (m < nearM) nearM = m;
-    if (m > farM) farM = m;
-  }
-  return { nearM: Math.min(nearM, FAR_M), farM: farM > FAR_M ? Infinity : farM };
-}
 
 /** Samples whose reciprocal distance goes evenly from nearest, 0, to farthest, 65535. */
 function samplesOf({ depthM }: DepthMap, nearM: number, farM: number): Uint8Array {
@@ -50,34 +30,41 @@ function samplesOf({ depthM }: DepthMap, nearM: number, farM: number): Uint8Arra
   return new Uint8Array(samples.buffer);
 }
 
-/** The directory of a depth map (DNG 1.5.0.0, Depth Maps), beside the raw's. */
-export function depthDirectory(map: DepthMap): TiffField[] {
-  const { width, height } = map;
-  const { nearM, farM } = rangeOf(map);
-  const samples = samplesOf(map, nearM, farM);
-  return [
-    { tag: TAG.NewSubfileType, type: 'LONG', values: [SUBFILE_DEPTH] },
-    { tag: TAG.ImageWidth, type: 'LONG', values: [width] },
-    { tag: TAG.ImageLength, type: 'LONG', values: [height] },
-    { tag: TAG.BitsPerSample, type: 'SHORT', values: [16] },
-    { tag: TAG.Compression, type: 'SHORT', values: [UNCOMPRESSED] },
-    { tag: TAG.PhotometricInterpretation, type: 'SHORT', values: [PHOTOMETRIC_DEPTH] },
-    { tag: TAG.SamplesPerPixel, type: 'SHORT', values: [1] },
-    { tag: TAG.PlanarConfiguration, type: 'SHORT', values: [1] },
-    { tag: TAG.RowsPerStrip, type: 'LONG', values: [height] },
-    { tag: TAG.StripOffsets, blocks: [samples] },
-    { tag: TAG.StripByteCounts, type: 'LONG', values: [samples.length] },
-  ];
+/** A depth map as a DNG holds it (DNG 1.5.0.0, Depth Maps). */
+export interface DepthTags {
+  /** What the first directory says of it: what its numbers stand for. */
+  readonly fields: readonly TiffField[];
+  /** Its own directory, beside the raw's. */
+  readonly directory: TiffField[];
 }
 
-/** What the first directory says of a depth map (DNG 1.5.0.0): what its numbers stand for. */
-export function depthFields(map: DepthMap): TiffField[] {
-  const { nearM, farM } = rangeOf(map);
-  return [
-    { tag: TAG.DepthFormat, type: 'SHORT', values: [INVERSE] },
-    { tag: TAG.DepthNear, type: 'RATIONAL', values: rational(nearM) },
-    { tag: TAG.DepthFar, type: 'RATIONAL', values: rational(farM) },
-    { tag: TAG.DepthUnits, type: 'SHORT', values: [METRES] },
-    { tag: TAG.DepthMeasureType, type: 'SHORT', values: [OPTICAL_AXIS] },
-  ];
+/** A map of reciprocal distances over all of a raw, on a grid as coarse as may be. */
+export function depthTags(map: DepthMap): DepthTags {
+  const { width, height } = map;
+  const [nearest, farthest] = depthExtremes(map.depthM);
+  const nearM = Math.min(nearest, FAR_M);
+  const farM = farthest > FAR_M ? Infinity : farthest;
+  const samples = samplesOf(map, nearM, farM);
+  return {
+    fields: [
+      { tag: TAG.DepthFormat, type: 'SHORT', values: [INVERSE] },
+      { tag: TAG.DepthNear, type: 'RATIONAL', values: rational(nearM) },
+      { tag: TAG.DepthFar, type: 'RATIONAL', values: rational(farM) },
+      { tag: TAG.DepthUnits, type: 'SHORT', values: [METRES] },
+      { tag: TAG.DepthMeasureType, type: 'SHORT', values: [OPTICAL_AXIS] },
+    ],
+    directory: [
+      { tag: TAG.NewSubfileType, type: 'LONG', values: [SUBFILE_DEPTH] },
+      { tag: TAG.ImageWidth, type: 'LONG', values: [width] },
+      { tag: TAG.ImageLength, type: 'LONG', values: [height] },
+      { tag: TAG.BitsPerSample, type: 'SHORT', values: [16] },
+      { tag: TAG.Compression, type: 'SHORT', values: [COMPRESSION_NONE] },
+      { tag: TAG.PhotometricInterpretation, type: 'SHORT', values: [PHOTOMETRIC_DEPTH] },
+      { tag: TAG.SamplesPerPixel, type: 'SHORT', values: [1] },
+      { tag: TAG.PlanarConfiguration, type: 'SHORT', values: [1] },
+      { tag: TAG.RowsPerStrip, type: 'LONG', values: [height] },
+      { tag: TAG.StripOffsets, blocks: [samples] },
+      { tag: TAG.StripByteCounts, type: 'LONG', values: [samples.length] },
+    ],
+  };
 }

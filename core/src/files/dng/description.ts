@@ -3,7 +3,7 @@ import type { CameraProfile } from '../../colour/cameraProfile';
 import type { SeriesPlace } from '../../series/series';
 import type { MeterPattern } from '../../exposure/metering';
 import type { PixelBox } from '../../optics/aspect';
-import type { DepthMap } from './depthMap';
+import type { DepthMap } from '../../sensor/lightPlane';
 import type { FloatBits } from './floatBlock';
 
 /** A moment with the clock's offset from UTC; core has no clock of its own. */

@@ -123,6 +123,9 @@ export const TAG = {
   DepthMeasureType: 51181,
 } as const;
 
+/** NewSubfileType of a depth map (DNG 1.5). */
+export const SUBFILE_DEPTH = 8;
+
 export const COMPRESSION_NONE = 1;
 export const COMPRESSION_JPEG = 7;
 /** zlib's (TIFF 6.0, TechNote 2). */

@@ -1,6 +1,6 @@
 import type { DngDescription, RawImage } from './description';
 import type { Mat3 } from '../../colour/mat3';
-import { depthDirectory, depthFields } from './depthMap';
+import { depthTags } from './depthMap';
 import { exifDirectory, gpsFields, lensSpecification } from '../exif';
 import { jpegInfo } from '../jpegInfo';
 import { exifMoment } from '../moment';
@@ -82,16 +82,14 @@ const calibrationFields = ({ profile }: DngDescription): TiffField[] =>
   });
 
 function cameraFields(dng: DngDescription): TiffField[] {
+  const depth = dng.depth && depthTags(dng.depth);
   const fields: TiffField[] = [
-    {
-      tag: TAG.SubIFDs,
-      directories: [rawFields(dng), ...(dng.depth ? [depthDirectory(dng.depth)] : [])],
-    },
-    ...(dng.depth ? depthFields(dng.depth) : []),
+    { tag: TAG.SubIFDs, directories: [rawFields(dng), ...(depth ? [depth.directory] : [])] },
+    ...(depth?.fields ?? []),
     { tag: TAG.XMP, type: 'BYTE', values: xmpPacket(dng.shot) },
     { tag: TAG.ExifIFD, directories: [exifDirectory(dng.shot)] },
     ...gpsFields(dng.shot),
-    { tag: TAG.DNGVersion, type: 'BYTE', values: dng.depth ? [1, 5, 0, 0] : [1, 4, 0, 0] },
+    { tag: TAG.DNGVersion, type: 'BYTE', values: [1, depth ? 5 : 4, 0, 0] },
     { tag: TAG.DNGBackwardVersion, type: 'BYTE', values: [1, 3, 0, 0] },
     { tag: TAG.UniqueCameraModel, type: 'ASCII', text: `${dng.shot.make} ${dng.shot.model}` },
     ...calibrationFields(dng),

@@ -1,4 +1,4 @@
-import { TAG } from '../dng/tags';
+import { SUBFILE_DEPTH, TAG } from '../dng/tags';
 import { TiffReader, type TiffDirectory } from './reader';
 
 /** What a directory of a TIFF says, as text. */
@@ -19,9 +19,7 @@ const MAX_NUMBERS = 16;
 const MAX_TEXT = 300;
 const ASCII = 2;
 const MAX_SUB_IMAGES = 8;
-/** What a further image is to the first one (TIFF 6.0, NewSubfileType; DNG 1.5). */
 const NEW_SUBFILE_PREVIEW = 1;
-const NEW_SUBFILE_DEPTH = 8;
 
 /**
  * All image directories of a TIFF or DNG as text: the first one, and those it leads to. Empty for
@@ -46,7 +44,7 @@ export function tiffDirectories(bytes: Uint8Array): TiffDirectoryText[] {
 function titleOf(reader: TiffReader, directory: TiffDirectory): string {
   const kind = reader.first(directory, TAG.NewSubfileType) ?? 0;
   if (kind === 0) return 'Raw image';
-  if (kind === NEW_SUBFILE_DEPTH) return 'Depth map';
+  if (kind === SUBFILE_DEPTH) return 'Depth map';
   return kind & NEW_SUBFILE_PREVIEW ? 'Preview' : 'Further image';
 }
 

@@ -18,7 +18,7 @@ import { keepSettings } from '../../../storage/settingsStore';
 import { askFirst } from '../../../camera/browser/refusals';
 import { willBeAsked } from '../../../camera/browser/openTrack';
 import { keepCamera, type BrowserChoice, type CameraChoice } from '../../../storage/cameraChoice';
-import { fieldStore, readingsStore, say, type Pin } from './fieldState';
+import { type Pin, fieldStore, readingsStore, say, standing } from './fieldState';
 import { noteChoice } from './obeyedLink';
 import { closeShutters, seriesUnderWay, whenSeriesEnds } from './presses';
 import { refusedWords, rolledBack } from './refusedControls';
@@ -66,7 +66,7 @@ function moveOn(choice: CameraChoice): boolean {
     ...s,
     choice,
     capabilities,
-    notice: s.notice?.stays ? s.notice : null,
+    notice: standing(s),
     pins: [],
   }));
   // The light of another place: a lock on the old one would only mislead.
@@ -117,7 +117,7 @@ export async function openCamera(choice: CameraChoice, told = false): Promise<vo
     refusal: null,
     capabilities: null,
     light: null,
-    notice: s.notice?.stays ? s.notice : null,
+    notice: standing(s),
     activeTape: null,
     loupe: null,
     depth: 'off',

@@ -156,6 +156,9 @@ export const showDepth = (depth: DepthLook): void => fieldStore.update((s) => ({
 /** How long an answer stands. */
 const SAID_MS = 7000;
 
+/** The notice that still stands when another camera or place is looked at. */
+export const standing = ({ notice }: FieldState): Notice | null => (notice?.stays ? notice : null);
+
 /** A line that goes by itself. */
 function show(notice: Notice): void {
   fieldStore.update((s) => ({ ...s, notice }));
