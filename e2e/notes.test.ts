@@ -1,7 +1,9 @@
 import type { Page } from 'puppeteer-core';
 import {
   axeViolations,
+  EXPOSE,
   fieldReady,
+  LAST_FRAME,
   pageText,
   press,
   slider,
@@ -16,8 +18,27 @@ jest.setTimeout(120_000);
 
 const { app, field } = fieldSuite('each');
 
+/** What the figure says that is seen: Field may show another behind the list of notes. */
 const figure = (page: Page): Promise<string> =>
-  page.$eval('[aria-label="Figure"] [role=status]', (e) => e.textContent ?? '');
+  page.$$eval('[aria-label="Figure"] [role=status]', (all) => {
+    const seen = all.filter((e) => e.getClientRects().length > 0);
+    return seen.at(-1)?.textContent ?? '';
+  });
+
+/** Presses something for so long that it asks why. */
+async function pressLong(page: Page, selector: string): Promise<void> {
+  const { x, y } = await page.$eval(selector, (e) => {
+    const box = e.getBoundingClientRect();
+    return { x: box.x + 30, y: box.y + box.height / 2 };
+  });
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.waitForSelector('[data-testid=why]');
+  await page.mouse.up();
+}
+
+const why = (page: Page): Promise<string> =>
+  page.$eval('[data-testid=why]', (e) => e.textContent ?? '');
 
 test('each part leads to its note in one tap; the note’s figure lives, and it leads back', async () => {
   const page = await field('scene=pans-at-noon&mp=3');
@@ -66,4 +87,48 @@ test('what the verdict found says why; all notes are listed, searched, and set F
   await fieldReady(page);
   await until(() => valueText(page, 'Time'), /8 s, set/);
   expect(new URL(page.url()).origin).toBe(app.url);
+});
+
+test('a number that is pressed long, or asked by key ?, says where it comes from', async () => {
+  const page = await field('scene=test-wall&mp=3');
+  await pressLong(page, '[aria-label^="Meter"]');
+  expect(await why(page)).toMatch(/^EV 9 2\/3 because the centre reading is \d+ cd\/m²/);
+  // Letting go has pressed nothing: the note is still there, not the meter's sheet.
+  await until(() => pageText(page), /All notes/);
+  expect(await pageText(page)).not.toMatch(/Leave a pin/);
+  await page.keyboard.press('Escape');
+  await pressLong(page, slider('Time'));
+  expect(await why(page)).toMatch(/^1\/125 s because EV 9 2\/3, f\/2\.4, ISO 100 ask for it/);
+  await page.keyboard.press('Escape');
+  for (const [selector, answer] of [
+    [slider('ISO'), /^ISO 100 because .* SNR \d+/],
+    [slider('White'), /multiplies red by/],
+    ['[aria-label^="Rig"]', /^26 mm/],
+    ['[aria-label^="Files"]', /frames left: |frame\. The browser/],
+    ['[data-testid=expose]', /a frame/],
+  ] as const) {
+    await page.focus(selector);
+    await page.keyboard.press('?');
+    await until(() => why(page), answer);
+    await page.keyboard.press('Escape');
+  }
+  expect(await axeViolations(page)).toEqual([]);
+});
+
+test('first minutes: one line on the place, the verdict’s way out, and Expose', async () => {
+  const page = await field('');
+  await until(() => pageText(page), /White salt in full sun[^]*no frame yet/);
+  // Whatever it finds, its repairs lead to where nothing is wrong.
+  await until(async () => {
+    const repair = await page.$('[data-testid=verdict] [role=button]:last-child');
+    const words = (await repair?.evaluate((e) => e.textContent)) ?? '';
+    if (words !== '' && words !== '?') await repair!.click();
+    return pageText(page);
+  }, /All in range\.\s*Press Expose for your first frame/);
+  await tap(page, EXPOSE);
+  await page.waitForSelector(LAST_FRAME, { timeout: 60_000 });
+  await until(
+    async () => String(/Press Expose for|White salt/.test(await pageText(page))),
+    /false/,
+  );
 });

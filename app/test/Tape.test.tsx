@@ -71,8 +71,16 @@ describe('Verdict', () => {
   test('says all is well, or the finding with its repair', () => {
     const onRepair = jest.fn();
     const onList = jest.fn();
+    const onWhy = jest.fn();
     const { rerender } = render(
-      <Verdict height={48} finding={null} more={0} onRepair={onRepair} onList={onList} />,
+      <Verdict
+        height={48}
+        finding={null}
+        more={0}
+        onRepair={onRepair}
+        onList={onList}
+        onWhy={onWhy}
+      />,
     );
     expect(screen.getByRole('status').textContent).toBe('All in range.');
     const repair = { label: 'Take 1/3 off Comp', settings: DEFAULT_SETTINGS };
@@ -88,6 +96,7 @@ describe('Verdict', () => {
         more={2}
         onRepair={onRepair}
         onList={onList}
+        onWhy={onWhy}
       />,
     );
     expect(screen.getByRole('status').textContent).toContain('clip in green');

@@ -1,7 +1,7 @@
 import { NOTES } from '@velmo/core/notes';
 import { foundNotes } from '../src/screens/notes/foundNotes';
 import { notesPage } from '../src/screens/notes/printNotes';
-import { noteOfFinding, noteOfSheet, noteOfTape } from '../src/screens/field/words/noteTopics';
+import { noteOfFinding, noteOfPart, noteOfSheet } from '../src/screens/field/words/noteTopics';
 
 const ids = (wanted: string): string[] => foundNotes(wanted).map(({ id }) => id);
 
@@ -16,11 +16,12 @@ test('every part that leads to a note leads to one there is', () => {
   const known = new Set(NOTES.map(({ id }) => id));
   const sheets = ['camera', 'meter', 'rig', 'verdict', 'focus', 'depth', 'white'] as const;
   const more = ['marks', 'files', 'light', 'series', 'kits'] as const;
-  const tapes = ['time', 'iso', 'comp', 'focus', 'white'] as const;
+  const parts = ['time', 'iso', 'comp', 'focus', 'white', 'place', 'meter'] as const;
+  const others = ['rig', 'files', 'ladder', 'verdict', 'expose'] as const;
   const findings = ['clipping', 'shake', 'smear', 'trails', 'lamps', 'noise', 'unheard-of'];
   for (const id of [
     ...[...sheets, ...more].map(noteOfSheet),
-    ...tapes.map(noteOfTape),
+    ...[...parts, ...others].map(noteOfPart),
     ...findings.map(noteOfFinding),
   ])
     expect(known).toContain(id);

@@ -13,6 +13,8 @@ interface ExposeBarProps {
   } | null;
   readonly pending: number;
   readonly height: number;
+  /** What it is called where one asks why; see `why` of Field. */
+  readonly why?: object;
   readonly disabled: boolean;
   readonly onExpose: () => void;
   /** It is held down, and let go again. Left out: to hold it is to press it. */
@@ -51,6 +53,7 @@ export function ExposeBar(props: ExposeBarProps) {
       }}
       style={[styles.bar, { height }, disabled && styles.disabled]}
       testID="expose"
+      {...props.why}
     >
       <View style={[styles.fill, { width: `${share}%` }]} />
       <Text style={styles.word}>{progress?.open ? 'Press to stop' : 'Expose'}</Text>

@@ -9,18 +9,22 @@ interface StatusPartProps {
   readonly open: boolean;
   readonly onPress: () => void;
   readonly wide?: boolean;
+  /** What it is called where one asks why; see `why` of Field. */
+  readonly why?: object;
   /** As wide as its longest words, so that those beside it stay where a finger aims. */
   readonly steady?: boolean;
 }
 
 /** Two short lines of a status line, which open a sheet. */
-export function StatusPart({ top, below, name, open, onPress, wide, steady }: StatusPartProps) {
+export function StatusPart(props: StatusPartProps) {
+  const { top, below, name, open, onPress, wide, steady, why } = props;
   return (
     <Pressable
       role="button"
       aria-label={`${name}: ${top} ${below}`}
       aria-expanded={open}
       onPress={onPress}
+      {...why}
       style={[styles.part, wide && styles.widePart, steady && styles.steady, open && styles.open]}
     >
       <Text style={styles.top} numberOfLines={1}>

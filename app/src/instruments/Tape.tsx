@@ -31,6 +31,8 @@ export interface TapeProps extends TapeMoves {
   /** A button at its end, for what belongs to this tape. */
   readonly cap?: TapeCapProps;
   readonly height?: number;
+  /** What it is called where one asks why; see `why` of Field. */
+  readonly why?: object;
   /** It is in hand: a tap on the picture is for it. */
   readonly isActive?: boolean;
 }
@@ -56,6 +58,7 @@ export const Tape = memo(function Tape(props: TapeProps) {
     <View
       style={[styles.tape, CONTAINED, paper ? styles.paper : styles.dark, { height }]}
       testID={`tape-${scale.name}`}
+      {...props.why}
     >
       <View
         ref={body}

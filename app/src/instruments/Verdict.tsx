@@ -14,6 +14,10 @@ interface VerdictProps {
   readonly more: number;
   readonly onRepair: (repair: Repair) => void;
   readonly onList: () => void;
+  /** Why there is this finding. */
+  readonly onWhy: () => void;
+  /** What could be done next, where there is no finding. */
+  readonly hint?: string;
   readonly height: number;
 }
 
@@ -25,16 +29,29 @@ export function Verdict({
   more,
   onRepair,
   onList,
+  onWhy,
+  hint,
   height,
 }: VerdictProps) {
   const [repair] = finding?.repairs ?? [];
   return (
     <View style={[styles.line, CONTAINED, { height }]} testID="verdict">
       <View style={[styles.mark, { backgroundColor: finding ? COLOUR.clipped : COLOUR.line }]} />
-      <View style={styles.words}>
+      {finding && !idle && (
+        <Pressable
+          role="button"
+          aria-label={`? Why: ${finding.text}`}
+          style={styles.why}
+          onPress={onWhy}
+        >
+          <Text style={styles.whyText}>?</Text>
+        </Pressable>
+      )}
+      <View style={[styles.words, finding && !idle && styles.wordsAfter]}>
         <Text role="status" aria-live="polite" style={styles.text} numberOfLines={3}>
           {idle ?? finding?.text ?? fine}
         </Text>
+        {!finding && !idle && hint && <Text style={styles.hint}>{hint}</Text>}
         {more > 0 && <Text style={styles.more}>+{more}</Text>}
         {/* Beside the words, not around them: what is inside a button is not announced when it changes. */}
         <Pressable
@@ -69,6 +86,17 @@ const styles = StyleSheet.create({
     alignItems: 'center',
     paddingHorizontal: 8,
     gap: 6,
+  },
+  // A finger's width: it reaches from the mark into the room before the words.
+  why: { zIndex: 1, minHeight: TARGET, width: TARGET - 5, justifyContent: 'center', paddingLeft: 8 },
+  whyText: { fontFamily: FONT.semibold, fontSize: typePx(19), color: COLOUR.lightSoft },
+  wordsAfter: { marginLeft: -(TARGET - 5 - 24), paddingLeft: 4 },
+  hint: {
+    flexShrink: 1,
+    fontFamily: FONT.regular,
+    fontSize: typePx(16),
+    lineHeight: typePx(16),
+    color: COLOUR.lightSoft,
   },
   text: {
     flexShrink: 1,

@@ -14,6 +14,8 @@ import { useStore } from '../../state/store';
 import { COLOUR, FONT, TARGET, typePx } from '../../theme/theme';
 import type { Readings } from '../../camera/device/readings';
 import { FlashOnLadder } from './FlashOnLadder';
+import { useNewestFrames } from '../../storage/frameQueries';
+import { askWhy, why } from './commands/askWhy';
 import { appliedKitStore } from './session/appliedKit';
 import { applyRepair, changeExposure } from './session/fieldSession';
 import { fieldStore, readingsStore, toggleSheet, type Pin } from './session/fieldState';
@@ -58,7 +60,7 @@ export function FieldLadder({ width, height: whole }: { width: number; height: n
     [rawHistogram, logHeight],
   );
   return (
-    <View>
+    <View {...why('ladder')}>
       <Ladder
         width={width}
         height={height}
@@ -191,6 +193,7 @@ export function useFindings(): readonly Finding[] {
 }
 
 const list = (): void => toggleSheet('verdict');
+const askVerdict = (): void => askWhy('verdict');
 
 /** Findings that the kit in use does not mean to have, and what it means, in words. */
 function useUnmeant(): { readonly findings: readonly Finding[]; readonly fine: string } {
@@ -205,14 +208,18 @@ function useUnmeant(): { readonly findings: readonly Finding[]; readonly fine: s
   };
 }
 
+/** Said beside a verdict without a finding for as long as no frame has ever been made. */
+const FIRST_FRAME = 'Press Expose for your first frame.';
+
 /** The verdict of Field. */
 export function FieldVerdict({ height }: { height: number }) {
   const { findings, fine } = useUnmeant();
   const isLeft = useHand() === 'left';
   const refused = useStore(fieldStore, (s) => s.phase === 'refused');
+  const hint = useNewestFrames().data?.total === 0 ? FIRST_FRAME : undefined;
   return (
     <View style={[styles.verdict, isLeft && styles.reversed]}>
-      <View style={styles.line}>
+      <View style={styles.line} {...why('verdict')}>
         <Verdict
           height={height}
           idle={refused ? 'No camera: there is no picture to judge.' : undefined}
@@ -221,6 +228,8 @@ export function FieldVerdict({ height }: { height: number }) {
           more={Math.max(0, findings.length - 1)}
           onRepair={applyRepair}
           onList={list}
+          onWhy={askVerdict}
+          hint={hint}
         />
       </View>
       <KitsButton />

@@ -29,6 +29,7 @@ import { StatusLine } from './StatusLine';
 import { Tapes } from './tapes/Tapes';
 import { useAwake } from './session/useAwake';
 import { useFeedback } from './session/useFeedback';
+import { useAskWhy, why } from './commands/askWhy';
 import { useKeys } from './commands/useKeys';
 import { useNewerVersion } from './session/useNewerVersion';
 import { usePosition } from './session/usePosition';
@@ -82,6 +83,7 @@ export function FieldScreen() {
   const frameAdded = useFrameAdded();
   useOpening();
   useKeys();
+  useAskWhy();
   useAwake();
   useFeedback();
   usePosition();
@@ -215,6 +217,8 @@ function useWillWords(): string {
   return `${seriesWords(series, count)} · ${shortWhileWords(foreseen.seconds)} · ${bytesWords(foreseen.bytes)}`;
 }
 
+const WHY_EXPOSE = why('expose');
+
 function BottomBar({ height }: { height: number }) {
   const will = useWillWords();
   const isLeft = useHand() === 'left';
@@ -227,6 +231,7 @@ function BottomBar({ height }: { height: number }) {
       <LastFrame size={height} />
       <ExposeBar
         height={height}
+        why={WHY_EXPOSE}
         will={will}
         progress={progress}
         pending={pending}

@@ -10,6 +10,7 @@ import { useRoom } from '../../storage/frameQueries';
 import { useStore } from '../../state/store';
 import { useStorageKept } from '../../storage/storageKept';
 import { currentRollStore } from '../../storage/rolls/currentRoll';
+import { why } from './commands/askWhy';
 import { WIDE_PX } from './layout';
 import { toggleLock } from './session/fieldSession';
 import { fieldStore, readingsStore, toggleSheet, type FieldState } from './session/fieldState';
@@ -34,18 +35,26 @@ export function StatusLine() {
   );
 }
 
+/** What each part is called where one asks why. */
+const WHY = {
+  camera: why('place'),
+  meter: why('meter'),
+  rig: why('rig'),
+  files: why('files'),
+} as const;
+
 interface PartProps {
   readonly top: string;
   readonly below: string;
   readonly name: string;
-  readonly sheet: NonNullable<FieldState['sheet']>;
+  readonly sheet: keyof typeof WHY;
   readonly wide?: boolean;
 }
 
 /** A part that opens a sheet of Field. */
 function Part({ sheet, ...rest }: PartProps) {
   const open = useStore(fieldStore, (s) => s.sheet === sheet);
-  return <StatusPart {...rest} open={open} onPress={() => toggleSheet(sheet)} />;
+  return <StatusPart {...rest} why={WHY[sheet]} open={open} onPress={() => toggleSheet(sheet)} />;
 }
 
 function PlacePart() {

@@ -3,13 +3,12 @@ import type { Note } from '@velmo/core/notes';
 import { NoteFigure } from '../../instruments/NoteFigure';
 import { SCREEN_TEXT } from '../../theme/screenText';
 
-/** What a note says, its figure, and where it is published. */
+/** A note's figure, what it says, and where it is published. */
 export function NoteBody({ note: { id, text, figure, source } }: { readonly note: Note }) {
   return (
     <>
-      <Text style={SCREEN_TEXT.text}>{text[0]}</Text>
       <NoteFigure key={id} figure={figure} />
-      {text.slice(1).map((paragraph) => (
+      {text.map((paragraph) => (
         <Text key={paragraph} style={SCREEN_TEXT.text}>
           {paragraph}
         </Text>

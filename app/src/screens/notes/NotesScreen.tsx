@@ -1,7 +1,7 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { FlatList, Pressable, StyleSheet, Text, View } from 'react-native';
-import type { Note } from '@velmo/core/notes';
+import { NOTES, type Note } from '@velmo/core/notes';
 import { Button } from '../../instruments/Button';
 import { TypedText } from '../../instruments/TypedText';
 import { COLOUR, FONT, TARGET, typePx } from '../../theme/theme';
@@ -34,12 +34,14 @@ export function NotesScreen() {
       </View>
       <FlatList
         data={found}
+        initialNumToRender={NOTES.length}
         keyExtractor={({ id }) => id}
         contentContainerStyle={styles.content}
         renderItem={({ item }) => (
           <ListedNote
             note={item}
             isOpen={item.id === open}
+            isSought={item.id === note}
             onToggle={() => setOpen(item.id === open ? null : item.id)}
           />
         )}
@@ -62,14 +64,20 @@ export function NotesScreen() {
 interface ListedNoteProps {
   readonly note: Note;
   readonly isOpen: boolean;
+  /** The list was opened for it. */
+  readonly isSought: boolean;
   readonly onToggle: () => void;
 }
 
-function ListedNote({ note, isOpen, onToggle }: ListedNoteProps) {
+function ListedNote({ note, isOpen, isSought, onToggle }: ListedNoteProps) {
   const router = useRouter();
+  const body = useRef<View>(null);
+  useEffect(() => {
+    if (isSought) (body.current as unknown as HTMLElement).scrollIntoView({ block: 'start' });
+  }, [isSought]);
   const { setUp } = note;
   return (
-    <View style={styles.note}>
+    <View ref={body} style={styles.note}>
       <Pressable role="button" aria-expanded={isOpen} onPress={onToggle} style={styles.head}>
         <Text style={styles.name}>{note.title}</Text>
       </Pressable>

@@ -22,7 +22,8 @@ import { activate } from './activeTape';
 import { findFocus } from './focusCommands';
 import { closeLoupe, toggleLoupe } from '../window/loupeView';
 import { neutralAt } from './whiteCommands';
-import { noteOfSheet, noteOfTape } from '../words/noteTopics';
+import { noteOfSheet } from '../words/noteTopics';
+import { askWhy, whyPartOf } from './askWhy';
 
 /** Grids in the order their key goes through them. */
 const NEXT_GRID = ['off', ...GRIDS] as const;
@@ -77,9 +78,11 @@ const KEYS: Readonly<Record<string, () => void>> = {
   c: () => fieldStore.update((s) => ({ ...s, marks: !s.marks })),
   '?': () => {
     const { sheet, note, activeTape } = fieldStore.get();
+    const focused = whyPartOf(document.activeElement);
     if (sheet === 'note') toggleSheet(note.from ?? 'note');
+    else if (focused) askWhy(focused);
     else if (sheet) openNote(noteOfSheet(sheet));
-    else openNote(activeTape ? noteOfTape(activeTape) : 'triangle');
+    else askWhy(activeTape ?? 'verdict');
   },
   Escape: () => {
     closeLoupe();

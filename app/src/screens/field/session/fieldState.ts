@@ -52,6 +52,10 @@ export type Sheet =
   | 'kits'
   | 'note';
 
+/** Something on Field that tells a number, and can be asked why. */
+export type WhyPart =
+  ActiveTape | 'place' | 'meter' | 'rig' | 'files' | 'ladder' | 'verdict' | 'expose';
+
 /** A tape in hand: it decides what a tap on the Window means. */
 export type ActiveTape = 'time' | 'iso' | 'comp' | 'focus' | 'white';
 
@@ -60,6 +64,15 @@ export interface OpenLoupe {
   readonly at: PicturePoint;
   /** It was asked for, and stays until it is closed; otherwise it goes with what called it. */
   readonly stays: boolean;
+}
+
+/** What the sheet of a note shows. */
+export interface OpenNote {
+  readonly id: string;
+  /** The sheet it was opened from. */
+  readonly from: Sheet | null;
+  /** The number that was asked why, to be answered above the note; null: none. */
+  readonly about: WhyPart | null;
 }
 
 export interface FieldState {
@@ -77,8 +90,7 @@ export interface FieldState {
   /** How much faster than the clock scene time runs. */
   readonly haste: number;
   readonly sheet: Sheet | null;
-  /** The note that its sheet shows, and the sheet it was opened from. */
-  readonly note: { readonly id: string; readonly from: Sheet | null };
+  readonly note: OpenNote;
   readonly activeTape: ActiveTape | null;
   /** Number of the last `apply`: readings of an earlier one do not yet show these settings. */
   readonly applied: number;
@@ -118,7 +130,7 @@ export const fieldStore = createStore<FieldState>({
   pins: [],
   haste: 1,
   sheet: null,
-  note: { id: '', from: null },
+  note: { id: '', from: null, about: null },
   activeTape: null,
   applied: 0,
   marks: true,
@@ -142,11 +154,11 @@ export const toggleSheet = (sheet: Sheet): void =>
   fieldStore.update((s) => ({ ...s, sheet: s.sheet === sheet ? null : sheet }));
 
 /** Opens a note over what it explains. */
-export const openNote = (id: string): void =>
+export const openNote = (id: string, about: WhyPart | null = null): void =>
   fieldStore.update((s) => ({
     ...s,
     sheet: 'note',
-    note: { id, from: s.sheet === 'note' ? s.note.from : s.sheet },
+    note: { id, from: s.sheet === 'note' ? s.note.from : s.sheet, about },
   }));
 
 export const closeSheet = (): void => fieldStore.update((s) => ({ ...s, sheet: null }));

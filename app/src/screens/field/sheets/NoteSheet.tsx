@@ -5,13 +5,21 @@ import { Button } from '../../../instruments/Button';
 import { Sheet } from '../../../instruments/Sheet';
 import { useStore } from '../../../state/store';
 import { SCREEN_TEXT } from '../../../theme/screenText';
+import { COLOUR } from '../../../theme/theme';
 import { NoteBody } from '../../notes/NoteBody';
-import { closeSheet, fieldStore, toggleSheet } from '../session/fieldState';
+import {
+  closeSheet,
+  fieldStore,
+  readingsStore,
+  toggleSheet,
+  type WhyPart,
+} from '../session/fieldState';
+import { whyWords } from '../words/whyWords';
 
 /** A note beside what it explains: leads back there, and sets Field up to see it. */
 export function NoteSheet() {
   const router = useRouter();
-  const { id, from } = useStore(fieldStore, (s) => s.note);
+  const { id, from, about } = useStore(fieldStore, (s) => s.note);
   const note = findNote(id);
   if (!note)
     return (
@@ -22,6 +30,7 @@ export function NoteSheet() {
   const { setUp } = note;
   return (
     <Sheet title={note.title} onClose={closeSheet}>
+      {about && <Why part={about} />}
       <NoteBody note={note} />
       <View style={styles.row}>
         {from && <Button label="‹ Back to where I was" onPress={() => toggleSheet(from)} />}
@@ -34,6 +43,19 @@ export function NoteSheet() {
   );
 }
 
+/** Where the number that was asked comes from, as it stands now. */
+function Why({ part }: { readonly part: WhyPart }) {
+  const answer = (): string => whyWords(part, fieldStore.get(), readingsStore.get());
+  useStore(fieldStore, answer);
+  const words = useStore(readingsStore, answer);
+  return (
+    <View style={styles.why} testID="why">
+      <Text style={SCREEN_TEXT.text}>{words}</Text>
+    </View>
+  );
+}
+
 const styles = StyleSheet.create({
+  why: { borderLeftWidth: 4, borderLeftColor: COLOUR.paper, paddingLeft: 10 },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: 8 },
 });

@@ -10,6 +10,7 @@ import { useStore } from '../../../state/store';
 import { dioptresNow, holdFocus, releaseFocus } from '../commands/focusCommands';
 import { fieldStore, readingsStore, toggleSheet } from '../session/fieldState';
 import { activate, tapTape } from '../commands/activeTape';
+import { why } from '../commands/askWhy';
 import { loupeWhileTurning } from '../window/loupeView';
 import type { ForeseenFrame } from '../series/foreseen';
 import { useForeseen } from '../series/useForeseen';
@@ -20,6 +21,7 @@ const standing = (): number => dioptresNow() ?? NaN;
 
 const grab = (): void => activate('focus');
 const tap = (): void => tapTape('focus');
+const WHY = why('focus');
 const openSheet = (): void => toggleSheet('focus');
 
 const STATE_WORDS = {
@@ -134,6 +136,7 @@ export function FocusTape({ height }: { height: number }) {
   return (
     <Tape
       scale={scale}
+      why={WHY}
       range={range}
       click={click}
       held={isHeld}

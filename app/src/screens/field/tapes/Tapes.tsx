@@ -14,6 +14,7 @@ import { PhoneDecides } from './PhoneDecides';
 import { WhiteTape } from './WhiteTape';
 import { FocusTape } from './FocusTape';
 import { activate, tapTape } from '../commands/activeTape';
+import { why } from '../commands/askWhy';
 import { compBandsText, isoBandsText, timeBandsText } from './tapeBands';
 
 /** What belongs to each of the two tapes the camera can move. */
@@ -34,11 +35,13 @@ function exposureControl(
     set: (click: number): void => changeSettings((s) => ({ ...s, [name]: held(click) })),
     grab: (): void => activate(name),
     tap: (): void => tapTape(name),
+    why: why(name),
     release: (): void => changeSettings((s) => ({ ...s, [name]: AUTO })),
   };
 }
 
 const setComp = (compClicks: number): void => changeSettings((s) => ({ ...s, compClicks }));
+const WHY_COMP = why('comp');
 const zeroComp = (): void => setComp(0);
 const grabComp = (): void => activate('comp');
 const tapComp = (): void => tapTape('comp');
@@ -115,6 +118,7 @@ function ExposureTape({ control, range, extendedBelow, height }: ExposureTapePro
       releasable
       atEnd={!isHeld && outOfRange}
       tag={`${isHeld ? 'set' : reported === null ? 'auto, not told' : 'auto'}${extended ? ' ext.' : ''}`}
+      why={control.why}
       bands={bands}
       marks={marks}
       description={detailAt(bands, click)}
@@ -150,6 +154,7 @@ function CompTape({ range, height }: { range: ClickRange; height: number }) {
       releasable
       atEnd={false}
       tag={onlyMeter ? 'meter' : ''}
+      why={WHY_COMP}
       bands={bands}
       description={detailAt(bands, click)}
       height={height}

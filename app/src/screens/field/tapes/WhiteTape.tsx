@@ -11,6 +11,7 @@ import { WhiteStrip } from '../../../instruments/WhiteStrip';
 import { useStore } from '../../../state/store';
 import { fieldStore, readingsStore, toggleSheet } from '../session/fieldState';
 import { activate, tapTape } from '../commands/activeTape';
+import { why } from '../commands/askWhy';
 import { holdWhite, releaseWhite } from '../commands/whiteCommands';
 
 const STRIP = <WhiteStrip />;
@@ -30,6 +31,7 @@ export function useWhite(): WhitePoint {
 
 const grab = (): void => activate('white');
 const tap = (): void => tapTape('white');
+const WHY = why('white');
 const openSheet = (): void => toggleSheet('white');
 const hold = (click: number): void => {
   const { white } = fieldStore.get().settings;
@@ -62,6 +64,7 @@ export function WhiteTape({ control, height }: { control: WhiteControl; height: 
   return (
     <Tape
       scale={WHITE_SCALE}
+      why={WHY}
       range={range}
       click={Math.min(range.max, Math.max(range.min, clickOfKelvin(white.kelvin)))}
       held={isHeld}

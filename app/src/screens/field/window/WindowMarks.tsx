@@ -13,6 +13,7 @@ import { inPicture } from './pinPlaces';
 import { takePinOut } from '../commands/pins';
 import { pinText } from '../words/readingsText';
 import { FieldAids } from '../aids/FieldAids';
+import { FirstPlace } from './FirstPlace';
 import { FocusMark } from './FocusMark';
 import { activate } from '../commands/activeTape';
 
@@ -33,8 +34,10 @@ export function WindowMarks({ width, height, covered, mirrored }: MarksProps) {
   const pins = useStore(fieldStore, (s) => s.pins);
   const bare = useStore(fieldStore, (s) => s.bare);
   const activeTape = useStore(fieldStore, (s) => s.activeTape);
+  const captioned = useStore(fieldStore, (s) => s.preferences.aids.caption.length > 0);
   if (bare) return null;
   const left = mirrored ? covered : 0;
+  const isHeld = activeTape === 'white' || activeTape === 'focus';
   const radius = circleRadius(SPOT_SHARE, width, height);
   const ring = { cx: meter.spot.x * width, cy: meter.spot.y * height, r: radius, fill: 'none' };
   return (
@@ -60,8 +63,10 @@ export function WindowMarks({ width, height, covered, mirrored }: MarksProps) {
         ) : null,
       )}
       <FocusMark width={width} height={height} />
-      {(activeTape === 'white' || activeTape === 'focus') && (
+      {isHeld ? (
         <TapHint activeTape={activeTape} left={left} width={width - covered} height={height} />
+      ) : (
+        !captioned && <FirstPlace left={left} width={width - covered} />
       )}
     </View>
   );

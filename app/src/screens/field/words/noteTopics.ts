@@ -1,4 +1,4 @@
-import type { ActiveTape, Sheet } from '../session/fieldState';
+import type { Sheet, WhyPart } from '../session/fieldState';
 
 /** Notes by what they explain: ids only, for the notes themselves are loaded when one is opened. */
 
@@ -17,12 +17,19 @@ const OF_SHEET: Readonly<Record<Exclude<Sheet, 'note'>, string>> = {
   kits: 'compensation',
 };
 
-const OF_TAPE: Readonly<Record<ActiveTape, string>> = {
+const OF_PART: Readonly<Record<WhyPart, string>> = {
   time: 'shake',
   iso: 'iso',
   comp: 'compensation',
   focus: 'depth',
   white: 'white',
+  place: 'browser',
+  meter: 'subjects',
+  rig: 'step-back',
+  files: 'raw',
+  ladder: 'histograms',
+  verdict: 'triangle',
+  expose: 'raw',
 };
 
 const OF_FINDING: Readonly<Record<string, string>> = {
@@ -43,8 +50,8 @@ const OF_FINDING: Readonly<Record<string, string>> = {
 /** The note of a sheet. */
 export const noteOfSheet = (sheet: Exclude<Sheet, 'note'>): string => OF_SHEET[sheet];
 
-/** The note of a tape. */
-export const noteOfTape = (tape: ActiveTape): string => OF_TAPE[tape];
+/** The note of something that tells a number. */
+export const noteOfPart = (part: WhyPart): string => OF_PART[part];
 
 /** The note of what the verdict found; that of exposure where it has none of its own. */
 export const noteOfFinding = (id: string): string => OF_FINDING[id] ?? 'triangle';
