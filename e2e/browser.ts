@@ -331,7 +331,9 @@ export const DROPPED = '/frames?which=dropped';
 /** In a roll whose dropped frames are looked at: deletes them for good. */
 export async function emptyDropped(page: Page): Promise<void> {
   await press(page, 'Empty the dropped ...');
-  await press(page, 'Delete for good');
+  await press(page, 'Delete for good').catch(async (error) => {
+    throw new Error(`${error}. The page says: ${await pageText(page)}`);
+  });
 }
 
 /** In an open frame: drops it, or what the button says, and deletes what is dropped for good. */

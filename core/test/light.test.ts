@@ -31,9 +31,9 @@ describe('the light of a place, four rays at once', () => {
       // Widths that are no multiple of four, parts of a picture, every layout, lamp and flash.
       const cases = [
         [framingOf(scene, 'main', 62), 1, null, 1],
-        [framingOf(scene, 'tele', 52, { layout: 'upright' }), 2, torchTint(scene.white), 1],
+        [framingOf(scene, 'tele', 52, { layout: 'upright' }), 2, torchTint(scene), 1],
         [framingOf(scene, 'ultrawide', 52, { layout: 'upright-sensor' }), 4, null, 1],
-        [framingOf(scene, 'main', 52, { pitchRad: -0.4 }), 1, flashTint(scene.white, 4), 0],
+        [framingOf(scene, 'main', 52, { pitchRad: -0.4 }), 1, flashTint(scene, 4), 0],
         [framingOf(scene, 'main', 52, { yawRad: 0.6, pitchRad: 0.5 }), 1, null, 1],
       ] as const;
       for (const [framing, samples, tint, own] of cases) {
@@ -62,7 +62,7 @@ describe('the light of a place, four rays at once', () => {
     };
     const { white } = scene;
     const lit = { white, xyzToCamera: XYZ, own: 1, tint: null } as const;
-    const flash = { white, xyzToCamera: XYZ, own: 0, tint: flashTint(white, 4) } as const;
+    const flash = { white, xyzToCamera: XYZ, own: 0, tint: flashTint(scene, 4) } as const;
     const runs = new MovingRuns(lookMoving);
     for (const [receiving, startS, timeS] of [
       [lit, 0, 1 / 4000],

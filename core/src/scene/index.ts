@@ -10,6 +10,7 @@ export {
 } from './framing';
 export { lightFieldOf } from './lightField';
 export type { OpenShutter } from './moving';
+export { inLight, LIGHT_THIRDS } from './otherLight';
 export { renderFlash, renderScene } from './render';
 export type { Scene } from './scene';
 export { findScene, SCENES } from './scenes';

@@ -36,4 +36,5 @@ const FIELDS: Readonly<Record<string, LightField>> = {
 };
 
 /** The light of a scene: its own, or that of the salt works' place of its id. */
-export const lightFieldOf = (scene: Scene): LightField => scene.lightField ?? FIELDS[scene.id];
+export const lightFieldOf = (scene: Scene): LightField =>
+  scene.lightField ?? FIELDS[scene.place ?? scene.id];

@@ -23,7 +23,7 @@ export function renderScene(
   torch = false,
 ): void {
   checkWidth(framing, plane);
-  const tint = torch ? torchTint(scene.white) : null;
+  const tint = torch ? torchTint(scene) : null;
   renderRows({ scene, framing, xyzToCamera, samples, own: 1, tint }, plane);
 }
 
@@ -40,7 +40,7 @@ export function renderFlash(
   guideNumber: number,
 ): void {
   checkWidth(framing, plane);
-  const tint = flashTint(scene.white, guideNumber);
+  const tint = flashTint(scene, guideNumber);
   renderRows({ scene, framing, xyzToCamera, samples, own: 0, tint }, plane);
 }
 

@@ -38,6 +38,10 @@ export interface Scene {
   readonly lampModulation?: number;
   /** Something moves in it. */
   readonly moves?: true;
+  /** The place it is, where its light is not the usual one. */
+  readonly place?: string;
+  /** Its own light is so many stops brighter than usual; left out: not at all. */
+  readonly lightStops?: number;
   /** Its light, where it is none of the salt works'. */
   readonly lightField?: LightField;
 }

@@ -16,7 +16,7 @@ export function flashRows(plan: SimulatedPlan, top: number, height: number): Lig
   const response = sceneResponse(scene, lens);
   renderFlash(scene, framing, plane, response, binning === 1 ? 1 : 2, FLASH_GUIDE_NUMBER);
   const atS = shot.flash === 'end' ? shot.startS + shot.timeS : shot.startS;
-  const tint = flashTint(scene.white, FLASH_GUIDE_NUMBER);
+  const tint = flashTint(scene, FLASH_GUIDE_NUMBER);
   lightFieldOf(scene).moving?.flash?.(framing, plane, response, atS, tint);
   return plane;
 }

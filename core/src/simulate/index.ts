@@ -2,7 +2,8 @@ export { AHEAD_CHOICES, type AheadChoice } from './lightAhead';
 export { FLASH_GUIDE_NUMBER, longFlash } from './flash';
 export { type LampReadout, READOUT_S, rowShares, stripeLight } from './lampStripes';
 export { noiseProfile, type RawLevels, rawLevels } from './rawLevels';
-export { sceneResponse } from './sceneResponse';
+export { meterResponse, sceneResponse } from './sceneResponse';
+export { type DrillPlace, drillSentence, type DrillShot, readDrillSentence } from './drillSentence';
 export { readPhase } from './phasePixels';
 export { type RegionExposure, type RegionTarget, SensorRegion } from './sensorRegion';
 export {

@@ -15,6 +15,7 @@ import type { Scene } from '../scene/scene';
 import { findScene } from '../scene/scenes';
 import type { Gather, SeriesPlace } from '../series/series';
 import type { FileKind } from '../settings/settings';
+import { drillSentence, type DrillPlace } from './drillSentence';
 import { photositeResponse, type PhotositeResponse } from '../sensor/sensorModel';
 
 /** Frames that were gathered into one. */
@@ -69,6 +70,8 @@ export interface SimulatedShot {
   readonly series: SeriesPlace | null;
   /** It is gathered from many, each exposed as said here; null: it is one exposure. */
   readonly gathered: GatheredFrames | null;
+  /** The drill it is a try at; null or left out: none. */
+  readonly drill?: DrillPlace | null;
 }
 
 /** A shot with its models looked up and its sizes worked out. */
@@ -151,7 +154,7 @@ export function simulatedMetadata({ shot, scene, lens, iso }: SimulatedPlan): Sh
     make: SIMULATED_MAKE,
     model: SIMULATED_MODEL,
     software: 'Velmo',
-    description: `Simulated: "${scene.name}" computed by Velmo, not photographed.${filter}${gatheredWords(shot)}`,
+    description: `Simulated: "${scene.name}" computed by Velmo, not photographed.${filter}${gatheredWords(shot)}${drillSentence(shot)}`,
     capturedAt: shot.capturedAt,
     timeS: shot.timeS,
     iso: writtenIso(shot.isoClick, iso),

@@ -1,4 +1,4 @@
-import { sceneResponse, simulatedSolverInput } from '@velmo/core/simulate';
+import { meterResponse, simulatedSolverInput } from '@velmo/core/simulate';
 import { shadesOfGrey, type WhitePoint } from '@velmo/core/colour';
 import { solveExposure, type Solution } from '@velmo/core/exposure';
 import type { LensModel } from '@velmo/core/optics';
@@ -22,7 +22,7 @@ export class LiveMeter {
     settings: Settings,
     holdWhite: boolean,
   ): void {
-    this.meter.read(plane, settings.meter, sceneResponse(scene, lens));
+    this.meter.read(plane, settings.meter, meterResponse(scene, lens));
     if (holdWhite) return;
     const profile = cameraProfile(lens.sensor.sensitivities);
     this.autoWhite = shadesOfGrey(plane.rgb, this.meter.survey!.highlights, profile);

@@ -9,7 +9,7 @@ import {
   type Vec3,
   type WhitePoint,
 } from '@velmo/core/colour';
-import { sceneResponse } from '@velmo/core/simulate';
+import { meterResponse } from '@velmo/core/simulate';
 import { isoFromClick } from '@velmo/core/exposure';
 import {
   ladderBinTable,
@@ -74,7 +74,7 @@ export function liveRendering(key: RenderingKey): LiveRendering {
   const share = midGreyShare(sensor, iso);
   const floorShare = noiseFloorShare(photositeResponse(sensor, iso, 1));
   const { blackLevel, whiteLevel } = sensor;
-  const row = luminanceRow(invert(sceneResponse(scene, lens)));
+  const row = luminanceRow(invert(meterResponse(scene, lens)));
   const luma = lumaWeights(row);
   const profile = cameraProfile(sensor.sensitivities);
   const chromaticity = whiteChromaticity(white);
