@@ -43,6 +43,8 @@ export interface Judgement {
 }
 
 const LESS_THAN_SEEN = 0.05;
+/** Blur is measured to about half a pixel: nobody is charged for that. */
+const DOUBT_PX = 0.5;
 
 function lensOf({ exif }: DecodedRaw['file']): LensModel {
   const lens = LENSES.find(({ focalLength35Mm }) =>
@@ -115,7 +117,7 @@ function measuredFrame(shot: SimulatedShot, { file, data }: DecodedRaw): FrameLo
       const look = {
         light: known,
         reading: measuredReading(judged, plan, known, box),
-        blurPx: measuredBlurPx(judged, known, box),
+        blurPx: Math.max(0, measuredBlurPx(judged, known, box) - DOUBT_PX),
       };
       looks.set(region, look);
       return look;

@@ -9,7 +9,7 @@ import type { RegionBox } from './region';
 
 /**
  * The light that fell on a region's photosites, as the scene has it: in focus, held still, without
- * noise, behind a lens that is no sharper than it is. What moves is where it was meanwhile.
+ * noise, behind a lens that is no sharper than it is.
  */
 export interface KnownLight {
   readonly size: number;
@@ -27,7 +27,10 @@ export interface KnownLight {
 export const channelAt = (column: number, row: number): number =>
   CFA_RGGB[2 * (row & 1) + (column & 1)];
 
-/** What is known of a region's light in a shot's framing, while its shutter was open. */
+/** What moves is known as the mean of so many seconds, however long a shutter was open. */
+const MOVING_S = 1;
+
+/** What is known of a region's light in a shot's framing, from when its shutter opened. */
 export function knownLight(
   { scene, lens, framing, binning, shot }: SimulatedPlan,
   { column, row, size }: RegionBox,
@@ -36,7 +39,8 @@ export function knownLight(
   const plane = createLightPlane(size, size + 2, column, row - 1);
   const response = sceneResponse(scene, lens);
   renderScene(scene, framing, plane, response, binning === 1 ? 1 : 2);
-  lightFieldOf(scene).moving?.paint(framing, plane, response, shot);
+  const { startS } = shot;
+  lightFieldOf(scene).moving?.paint(framing, plane, response, { startS, timeS: MOVING_S });
   const rgb = new Float32Array(3 * size * size);
   tentBlur(plane.rgb, size, size, rgb);
   const mosaic = new Float32Array(size * size);

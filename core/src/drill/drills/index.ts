@@ -91,10 +91,10 @@ export const DRILLS: readonly Drill[] = [
   {
     id: 'still-wheel',
     title: 'The wheel stands still',
-    wish: 'Freeze the turning wheel; the falling water stands on mid-grey.',
+    wish: 'Freeze the turning wheel; the evening sky behind it stands on mid-grey.',
     sceneId: 'sluice-at-dusk',
     rig: TRIPOD,
-    criteria: [frozen(WHEEL, 4), tone(FALLING_WATER, 0), clean(FALLING_WATER)],
+    criteria: [frozen(WHEEL, 4), tone(EVENING_SKY, 0), clean(EVENING_SKY)],
     note: 'motion',
   },
   {
