@@ -72,6 +72,9 @@ test('each part leads to its note in one tap; the note’s figure lives, and it 
 test('what the verdict found says why; all notes are listed, searched, and set Field up', async () => {
   const page = await field('scene=packing-bench&mp=3&time=1/4&iso=100', WIDE);
   await until(() => pageText(page), /will shake/);
+  await tap(page, '[aria-label^="? Why: 1/4 s will shake"]');
+  await until(() => why(page), /will shake/);
+  await page.keyboard.press('Escape');
   await tap(page, '[aria-label^="Why? 1/4 s will shake"]');
   await until(() => pageText(page), /Shake, and the reciprocal rule/);
   await press(page, 'All notes');

@@ -1,6 +1,7 @@
 import { join } from 'node:path';
 import type { Browser, Page } from 'puppeteer-core';
 import {
+  EXPOSE,
   fieldReady,
   launch,
   openPage,
@@ -13,6 +14,7 @@ import {
   serve,
   slider,
   stillPlace,
+  tap,
   until,
   WIDE,
 } from '../e2e/browser';
@@ -29,7 +31,6 @@ const FOLDER = join(__dirname, '../docs/screenshots');
 /** Time for what follows a change: readings, focus, fonts. */
 const SETTLE_MS = 1500;
 
-const SIDE = { width: 844, height: 390 };
 async function leavePin(page: Page, x: number, y: number): Promise<void> {
   await page.mouse.move(x, y);
   await page.mouse.down();
@@ -187,15 +188,24 @@ async function main(): Promise<void> {
       },
     );
     await shoot(
-      'rig-phone',
-      plainLink('scene=harbour-light&time=1/125&iso=100&lens=tele&support=tripod'),
+      'notes-phone',
+      plainLink('scene=packing-bench&time=1/8&iso=100'),
       PHONE,
-      (page) => page.keyboard.press('r'),
+      async (page) => {
+        await page.focus(slider('Time'));
+        await page.keyboard.press('?');
+        await settle();
+      },
     );
     await shoot(
-      'sluice-side',
-      plainLink('scene=sluice-at-dusk&time=1/4&iso=auto&support=tripod'),
-      SIDE,
+      'drill-phone',
+      '/?drill=white-heap&round=0&mp=3&time=1/4000&iso=100',
+      PHONE,
+      async (page) => {
+        await tap(page, EXPOSE);
+        await until(() => pageText(page), /of 100/, 60_000);
+        await settle();
+      },
     );
     await shoot(
       'field-wide',

@@ -7,6 +7,7 @@ import { SETTINGS_SCHEMA } from '@velmo/core/settings';
 import { HANDOFF_SCHEMA } from '../app/src/handoff/keptHandoff';
 import { CAMERA_CHOICE_SCHEMA } from '../app/src/storage/cameraChoice';
 import { CAMERA_LIGHT_SCHEMA } from '../app/src/storage/cameraLight';
+import { DRILL_PROGRESS_SCHEMA } from '../app/src/storage/drillProgress';
 import { FRAME_RECORD_SCHEMA, OLDER_FRAME_RECORD_SCHEMA } from '../app/src/storage/frameRecord';
 import { MARK_CHOICE_SCHEMA } from '../app/src/storage/markChoice';
 import { PREFERENCES_SCHEMA } from '../app/src/storage/preferences';
@@ -26,6 +27,7 @@ const SCHEMAS = {
   markChoice: MARK_CHOICE_SCHEMA,
   kit: KIT_SCHEMA,
   handoff: HANDOFF_SCHEMA,
+  drillProgress: DRILL_PROGRESS_SCHEMA,
 } as const;
 
 export const VALIDATORS_FILE = join(__dirname, '../app/src/storage/validators.js');

@@ -88,7 +88,13 @@ const styles = StyleSheet.create({
     gap: 6,
   },
   // A finger's width: it reaches from the mark into the room before the words.
-  why: { zIndex: 1, minHeight: TARGET, width: TARGET - 5, justifyContent: 'center', paddingLeft: 8 },
+  why: {
+    zIndex: 1,
+    minHeight: TARGET,
+    width: TARGET - 5,
+    justifyContent: 'center',
+    paddingLeft: 8,
+  },
   whyText: { fontFamily: FONT.semibold, fontSize: typePx(19), color: COLOUR.lightSoft },
   wordsAfter: { marginLeft: -(TARGET - 5 - 24), paddingLeft: 4 },
   hint: {

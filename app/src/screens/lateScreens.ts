@@ -36,6 +36,11 @@ export const NotesScreen = late(
   goBack,
 );
 
+export const DrillsScreen = late(
+  () => import('./drills/DrillsScreen').then((m) => m.DrillsScreen),
+  goBack,
+);
+
 /** Not loaded ahead: it is the computer's, not the phone's. */
 export const ReceivedScreen = late(
   () => import('./received/ReceivedScreen').then((m) => m.ReceivedScreen),
@@ -53,6 +58,7 @@ export function warmScreens(): void {
     CombineScreen,
     DeliverScreen,
     NotesScreen,
+    DrillsScreen,
   ])
     part.warm();
 }

@@ -2,6 +2,7 @@ import {
   cameraChoice,
   cameraLight,
   decision,
+  drillProgress,
   frameRecord,
   handoff,
   kit,
@@ -25,6 +26,7 @@ const VALIDATORS = {
   markChoice,
   kit,
   handoff,
+  drillProgress,
 } as const;
 
 /** Whether a value is what the JSON Schema of this name describes. */

@@ -11,3 +11,4 @@ export const rollRecord: Validator;
 export const markChoice: Validator;
 export const kit: Validator;
 export const handoff: Validator;
+export const drillProgress: Validator;

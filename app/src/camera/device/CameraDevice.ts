@@ -3,6 +3,7 @@ import type { NeutralReading } from '@velmo/core/colour';
 import type { PicturePoint } from '@velmo/core/exposure';
 import type { PushedRight } from '@velmo/core/monitor';
 import type { Settings } from '@velmo/core/settings';
+import type { DrillPlace } from '@velmo/core/simulate';
 import type { RefusedControls } from '../browser/track/trackApplier';
 import type { Calibration } from './calibration';
 import type { CameraCapabilities } from './capabilities';
@@ -65,6 +66,8 @@ export interface CameraFacets {
   onRefused?(listener: (refused: RefusedControls) => void): () => void;
   /** How it is held, where it knows by itself: which way is up along its axes, as a unit vector. */
   held?(): { readonly up: readonly [right: number, top: number, back: number] };
+  /** From now on frames are tries at a drill, and say so in their files; null: no longer. */
+  inDrill?(drill: DrillPlace | null): void;
   /** How its light is calibrated; absent where its light is known. */
   readonly calibration?: Calibration;
 }

@@ -6,6 +6,7 @@ import type { NeutralReading } from '@velmo/core/colour';
 import type { PushedRight } from '@velmo/core/monitor';
 import type { CapturePlan, SceneRange } from '@velmo/core/series';
 import type { Settings } from '@velmo/core/settings';
+import type { DrillPlace } from '@velmo/core/simulate';
 import type { CameraDevice, CaptureEvents } from '../device/CameraDevice';
 import type { CameraCapabilities } from '../device/capabilities';
 import type { CapturedFrame } from '../device/capturedFrame';
@@ -50,6 +51,7 @@ export class SimulatedCamera implements CameraDevice {
   private aim: Aim = { yawRad: 0, pitchRad: 0 };
   private clock: ClockSetting = { epochMs: nowMs(), sceneS: 0, factor: 1 };
   private scene: Scene;
+  private drill: DrillPlace | null = null;
   /** Light is computed ahead. */
   private goesAhead = false;
   private resting: ReturnType<typeof setTimeout> | undefined;
@@ -112,6 +114,10 @@ export class SimulatedCamera implements CameraDevice {
     const after = this.framing(this.aim);
     this.look();
     return this.options.pins.map((pin) => reprojected(pin, before, after));
+  }
+
+  inDrill(drill: DrillPlace | null): void {
+    this.drill = drill;
   }
 
   hasten(factor: number): void {
@@ -230,7 +236,8 @@ export class SimulatedCamera implements CameraDevice {
   private standpoint(): Standpoint {
     const { yawRad, pitchRad } = this.framing(this.aim);
     const { upright } = this.options;
-    return { scene: this.scene, yawRad, pitchRad, upright, clock: this.clock };
+    const { scene, clock, drill } = this;
+    return { scene, yawRad, pitchRad, upright, clock, drill };
   }
 
   held() {

@@ -1,8 +1,8 @@
-import type { SimulatedShot } from '@velmo/core/simulate';
+import type { DrillPlace, SimulatedShot } from '@velmo/core/simulate';
 import { isoFromClick, timeSFromClick } from '@velmo/core/exposure';
 import type { Moment } from '@velmo/core/files';
 import { findLens, longestHandheldS } from '@velmo/core/optics';
-import type { Scene } from '@velmo/core/scene';
+import { findScene, type Scene } from '@velmo/core/scene';
 import type { HeldExposure, SeriesPlace } from '@velmo/core/series';
 import { askedSpot, type Settings } from '@velmo/core/settings';
 import { frameJob, type FrameJob } from '../files/frameJob';
@@ -15,6 +15,8 @@ export interface Standpoint {
   readonly pitchRad: number;
   readonly upright: boolean;
   readonly clock: ClockSetting;
+  /** The drill it is a try at; null: none. */
+  readonly drill: DrillPlace | null;
 }
 
 /** Where a shot stands in its plan. */
@@ -32,7 +34,7 @@ interface ShotPlace {
 export function shotOf(
   settings: Settings,
   { timeClick, isoClick, white, focusDioptres }: HeldExposure,
-  { scene, yawRad, pitchRad, upright }: Standpoint,
+  { scene, yawRad, pitchRad, upright, drill }: Standpoint,
   { startS, capturedAt, biasClicks, series }: ShotPlace,
 ): SimulatedShot {
   return {
@@ -66,6 +68,7 @@ export function shotOf(
     capturedAt,
     series,
     gathered: null,
+    drill,
   };
 }
 
@@ -87,7 +90,7 @@ export const jobOf = (shot: SimulatedShot, roll: string): FrameJob =>
       longestHandheldS: longestOf(shot),
     },
     shot.capturedAt,
-    shot.sceneId,
+    findScene(shot.sceneId)?.place ?? shot.sceneId,
   );
 
 function longestOf({ steady, lensId, crop, stabiliserStops }: SimulatedShot): number | null {

@@ -16,6 +16,8 @@ import type { Readings } from '../../camera/device/readings';
 import { FlashOnLadder } from './FlashOnLadder';
 import { useNewestFrames } from '../../storage/frameQueries';
 import { askWhy, why } from './commands/askWhy';
+import { DrillVerdict } from './drill/DrillVerdict';
+import { drillStore } from './session/drilling';
 import { appliedKitStore } from './session/appliedKit';
 import { applyRepair, changeExposure } from './session/fieldSession';
 import { fieldStore, readingsStore, toggleSheet, type Pin } from './session/fieldState';
@@ -216,21 +218,29 @@ export function FieldVerdict({ height }: { height: number }) {
   const { findings, fine } = useUnmeant();
   const isLeft = useHand() === 'left';
   const refused = useStore(fieldStore, (s) => s.phase === 'refused');
+  const settings = useStore(fieldStore, (s) => s.settings);
+  // What a try was worth stands until something is changed for the next.
+  const outcome = useStore(drillStore, (d) => (d?.settings === settings ? d.outcome : null));
+  const picks = useStore(drillStore, (d) => d?.picks ?? false);
   const hint = useNewestFrames().data?.total === 0 ? FIRST_FRAME : undefined;
   return (
     <View style={[styles.verdict, isLeft && styles.reversed]}>
       <View style={styles.line} {...why('verdict')}>
-        <Verdict
-          height={height}
-          idle={refused ? 'No camera: there is no picture to judge.' : undefined}
-          finding={findings[0] ?? null}
-          fine={fine}
-          more={Math.max(0, findings.length - 1)}
-          onRepair={applyRepair}
-          onList={list}
-          onWhy={askVerdict}
-          hint={hint}
-        />
+        {outcome ? (
+          <DrillVerdict height={height} outcome={outcome} picks={picks} />
+        ) : (
+          <Verdict
+            height={height}
+            idle={refused ? 'No camera: there is no picture to judge.' : undefined}
+            finding={findings[0] ?? null}
+            fine={fine}
+            more={Math.max(0, findings.length - 1)}
+            onRepair={applyRepair}
+            onList={list}
+            onWhy={askVerdict}
+            hint={hint}
+          />
+        )}
       </View>
       <KitsButton />
     </View>

@@ -40,6 +40,7 @@ import { FieldLoupe } from './window/FieldLoupe';
 import { watchFocus } from './commands/focusCommands';
 import { OpenSheet, warmScreens } from '../lateScreens';
 import { VerdictSheet } from './sheets/VerdictSheet';
+import { DrillLine } from './drill/DrillLine';
 import { Countdown } from './series/Countdown';
 import { GrowingPicture } from './series/GrowingPicture';
 import { SeriesBars } from './series/SeriesBars';
@@ -190,6 +191,7 @@ function PictureArea({ m }: { m: FieldMeasures }) {
       </View>
       <GrowingPicture width={width} height={height} />
       <Countdown width={width} height={height} />
+      <DrillLine left={mirrored ? over : 0} width={width - over} />
       <View style={m.ladderOver && [styles.over, { left: mirrored ? 0 : width - m.ladderWidth }]}>
         <FieldLadder width={m.ladderWidth} height={height} />
       </View>

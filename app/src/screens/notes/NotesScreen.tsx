@@ -25,6 +25,7 @@ export function NotesScreen() {
         <Text style={styles.title} role="heading">
           Notes
         </Text>
+        <Button label="Drills" onPress={() => router.push('/drills')} />
         <TypedText
           label="Look for notes"
           placeholder="look for ..."

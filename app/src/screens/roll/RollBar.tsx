@@ -92,13 +92,14 @@ export function RollBar(props: RollBarProps) {
       ) : (
         <View style={styles.actions}>
           <Button label="To Field" onPress={onField} />
-          {canChoose && <Button label="Choose" onPress={() => onChoosing(true)} />}
           <FileButton
             label="Open files ..."
             accept={ACCEPTED}
             testID="open-files"
             onFiles={onFiles}
           />
+          {/* What is known later comes later: nothing moves under a finger. */}
+          {canChoose && <Button label="Choose" onPress={() => onChoosing(true)} />}
           {canChoose && <DeliverButton params={paramsOfView(view)} />}
           {dropped && dropped.frames > 0 && <Empty amount={dropped} roll={view.roll} />}
         </View>

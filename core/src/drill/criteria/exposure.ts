@@ -59,7 +59,7 @@ export const clean = (region: Region, enough: number | null = null): Criterion =
   },
   says({ look }, lost) {
     const snr = snrOf(look(region).reading);
-    return `${begun(region.name)} has SNR ${ratio(snr)} where ${ratio(snr * 2 ** lost)} was to be had: up to ${stopWords(2 * lost)} of light left.`;
+    return `${begun(region.name)} has SNR ${ratio(snr)} of ${ratio(snr * 2 ** lost)}: up to ${stopWords(2 * lost)} of light left.`;
   },
 });
 

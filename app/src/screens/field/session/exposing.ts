@@ -24,6 +24,13 @@ export function whenStored(listener: (frame: ListedFrame) => void): void {
   onStored = listener;
 }
 
+let onPressEnded: (frames: readonly ListedFrame[]) => void = () => {};
+
+/** Who is told which frames a press has made, once it has ended. */
+export function whenPressEnded(listener: (frames: readonly ListedFrame[]) => void): void {
+  onPressEnded = listener;
+}
+
 /** While Expose is held the frames of a burst come, and end when it is let go. */
 const HELD_BURST = { kind: 'burst', frames: BURST_FRAMES.max } as const;
 
@@ -93,18 +100,22 @@ async function expose(press: Press, series?: Series): Promise<void> {
     onMissed: (step: number) => missed.push(step + 1),
   };
   const takenMs: number[] = [];
+  const made: ListedFrame[] = [];
   const stop = press.shutter.signal;
   try {
     for await (const frame of capture(device, plan, roll, naming, events, stop)) {
       takenMs.push(frame.record.capturedAt);
+      made.push(frame);
       onStored(frame);
       void storeUnsaved();
     }
   } catch (error) {
     const why = error instanceof Error ? error.message : 'The next could not be made.';
-    const made = takenMs.length;
-    throw made > 0 ? new Error(`The series ended after ${made} of ${count}. ${why}`) : error;
+    throw made.length > 0
+      ? new Error(`The series ended after ${made.length} of ${count}. ${why}`)
+      : error;
   }
+  if (made.length > 0) onPressEnded(made);
   if (takenMs.length < count && press.shutter.signal.reason === CAMERA_GOES) {
     const text = `The series ended after ${takenMs.length} of ${count}: ${CAMERA_GOES}. What was made is kept.`;
     fieldStore.update((s) => ({ ...s, notice: { text, stays: true } }));

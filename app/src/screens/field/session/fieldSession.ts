@@ -18,6 +18,7 @@ import { keepSettings } from '../../../storage/settingsStore';
 import { askFirst } from '../../../camera/browser/refusals';
 import { willBeAsked } from '../../../camera/browser/openTrack';
 import { keepCamera, type BrowserChoice, type CameraChoice } from '../../../storage/cameraChoice';
+import { tellDrill } from './drilling';
 import { type Pin, fieldStore, readingsStore, say, standing } from './fieldState';
 import { noteChoice } from './obeyedLink';
 import { closeShutters, seriesUnderWay, whenSeriesEnds } from './presses';
@@ -76,6 +77,7 @@ function moveOn(choice: CameraChoice): boolean {
     white: unlockedWhite(s.white),
   }));
   showPins([]);
+  tellDrill(device!, choice);
   return true;
 }
 
@@ -136,6 +138,7 @@ export async function openCamera(choice: CameraChoice, told = false): Promise<vo
     keepCamera(choice);
     noteChoice(choice);
     opened.hasten?.(fieldStore.get().haste);
+    tellDrill(opened, choice);
     showPins([]);
     const applied = opened.apply(fieldStore.get().settings);
     fieldStore.update((s) => ({

@@ -2,7 +2,12 @@ import { useCallback, useEffect, useRef } from 'react';
 import { useFocusEffect, useLocalSearchParams } from 'expo-router';
 import { findScene } from '@velmo/core/scene';
 import { LENSES } from '@velmo/core/optics';
-import { DEFAULT_SETTINGS, settingsFromLink, type LinkQuery } from '@velmo/core/settings';
+import {
+  DEFAULT_SETTINGS,
+  settingsFromLink,
+  type LinkQuery,
+  type Settings,
+} from '@velmo/core/settings';
 import { loadCurrentRoll } from '../../../storage/rolls/currentRoll';
 import { DEFAULT_PREFERENCES, lastPreferences } from '../../../storage/preferences';
 import { lastSettings } from '../../../storage/settingsStore';
@@ -16,6 +21,12 @@ import { leftAt, noteObeyed } from './obeyedLink';
 
 const LENS_IDS = LENSES.map((l) => l.id);
 
+/** The place that was looked at last, as it is outside of drills. */
+const inUsualLight = (last: CameraChoice): CameraChoice =>
+  last.device === 'simulated'
+    ? { ...last, scene: findScene(last.scene)?.place ?? last.scene }
+    : last;
+
 /** The camera a link asks for; where it asks for none, that of last time. */
 function choiceFromLink(
   query: LinkQuery,
@@ -28,12 +39,36 @@ function choiceFromLink(
     };
   const isKnown = last?.device === 'browser' || (last && findScene(last.scene) !== undefined);
   if (query.device === undefined && query.scene === undefined && last && isKnown)
-    return { choice: last, problem: null };
+    return { choice: inUsualLight(last), problem: null };
   const known = query.scene === undefined || findScene(query.scene) !== undefined;
   return {
     choice: { device: 'simulated', scene: known ? (query.scene ?? DEFAULT_SCENE) : DEFAULT_SCENE },
     problem: known ? null : `scene=${query.scene?.slice(0, 24)}`,
   };
+}
+
+/** Where the drill that a link asks for begins; where there is none, the link's own place. */
+async function drillFromLink(
+  query: LinkQuery,
+  choice: CameraChoice,
+  settings: Settings,
+): Promise<{ choice: CameraChoice; settings: Settings; problem: string | null }> {
+  const { drill, round } = query;
+  const before = { choice, settings };
+  try {
+    const { beginDrill } = await import('../drill/drillSession');
+    const begun = await beginDrill(drill!, round, before);
+    // What else the link asks for is laid over what the drill begins with.
+    if (begun)
+      return {
+        choice: begun.choice,
+        settings: settingsFromLink(query, begun.settings, LENS_IDS).settings,
+        problem: null,
+      };
+  } catch {
+    // Its part could not be loaded.
+  }
+  return { ...before, problem: `drill=${drill!.slice(0, 24)}` };
 }
 
 /** Fastest that scene time may run against the clock. */
@@ -71,17 +106,21 @@ export function useOpening(): void {
         }
         const before = leftAt(link);
         const query = before ? {} : linkQuery(JSON.parse(link) as Record<string, unknown>);
-        const [{ settings, problems }, preferences, last] = await Promise.all([
+        const [{ settings: asked, problems }, preferences, last] = await Promise.all([
           settingsFor(query),
           lastPreferences(),
           lastCamera(),
           loadCurrentRoll(),
         ]);
-        const { choice, problem } = choiceFromLink(query, before ?? last);
+        const plain = choiceFromLink(query, before ?? last);
+        const drill =
+          query.drill === undefined ? null : await drillFromLink(query, plain.choice, asked);
+        const { choice, problem } = drill ?? plain;
         const haste = hasteFromLink(query);
         if (left) return;
         obeyed.current = link;
         chooseLook((preferences ?? DEFAULT_PREFERENCES).screen);
+        const settings = drill?.settings ?? asked;
         void noteObeyed(link, choice, settings);
         fieldStore.update((s) => ({
           ...s,

@@ -1,6 +1,8 @@
+import { useRouter } from 'expo-router';
 import { StyleSheet, Text, View } from 'react-native';
 import { SCENES } from '@velmo/core/scene';
 import { hasVectors } from '@velmo/core/wasm';
+import { Button } from '../../../instruments/Button';
 import { Choice } from '../../../instruments/Choice';
 import { Sheet } from '../../../instruments/Sheet';
 import { useStore } from '../../../state/store';
@@ -27,6 +29,7 @@ export function CameraSheet() {
   const haste = useStore(fieldStore, (s) => s.haste);
   const ahead = useStore(fieldStore, (s) => s.preferences.lightAhead);
   const simulated = choice.device === 'simulated';
+  const router = useRouter();
   return (
     <Sheet
       title="Camera and place"
@@ -43,6 +46,7 @@ export function CameraSheet() {
             same, but each takes many times as long.
           </Text>
         )}
+        <Button label="Drills ..." onPress={() => router.push('/drills')} />
         {SCENES.map((scene) => (
           <Place
             key={scene.id}

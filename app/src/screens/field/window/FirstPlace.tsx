@@ -3,6 +3,7 @@ import { findScene } from '@velmo/core/scene';
 import { useNewestFrames } from '../../../storage/frameQueries';
 import { useStore } from '../../../state/store';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
+import { drillStore } from '../session/drilling';
 import { fieldStore } from '../session/fieldState';
 
 interface FirstPlaceProps {
@@ -17,7 +18,8 @@ export function FirstPlace({ left, width }: FirstPlaceProps) {
   const words = useStore(fieldStore, ({ choice, phase }) =>
     phase === 'ready' && choice.device === 'simulated' ? findScene(choice.scene)?.description : '',
   );
-  if (!none || !words) return null;
+  const drills = useStore(drillStore, (drill) => drill !== null);
+  if (!none || !words || drills) return null;
   return (
     <View style={[styles.line, { left, maxWidth: width }]} testID="first-place">
       <Text style={styles.words}>{words}</Text>

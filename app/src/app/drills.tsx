@@ -1,0 +1,1 @@
+export { DrillsScreen as default } from '../screens/lateScreens';

@@ -1,0 +1,69 @@
+import type { Page } from 'puppeteer-core';
+import {
+  axeViolations,
+  EXPOSE,
+  LAST_FRAME,
+  pageText,
+  press,
+  slider,
+  tap,
+  until,
+  valueText,
+  WIDE,
+} from './browser';
+import { fieldSuite } from './suite';
+
+jest.setTimeout(180_000);
+
+const { field } = fieldSuite('each');
+
+const outcome = (page: Page): Promise<string> =>
+  page.$eval('[data-testid=drill-verdict]', (e) => e.textContent ?? '');
+
+test('a drill: the wish, a try judged by the light, the best beside it, and progress that is kept', async () => {
+  const page = await field('drill=white-heap&mp=3&time=1/8000&iso=100', WIDE);
+  await until(() => pageText(page), /The white heap looks white[^]*Round 1 · not tried yet/);
+  await tap(page, EXPOSE);
+  await page.waitForSelector(LAST_FRAME, { timeout: 60_000 });
+  const said = await until(() => outcome(page), /^\d+ of 100\. .*In \d+ s\./, 60_000);
+  expect(said).toMatch(/The white heap is (1|2|1 [12]\/3|2\/3) stops? too dark/);
+  const score = Number(/^\d+/.exec(said)![0]);
+  expect(score).toBeLessThan(60);
+  await until(() => pageText(page), new RegExp(`best ${score} of 1 try`));
+  expect(await axeViolations(page)).toEqual([]);
+
+  // The best frame there was, beside one's own; the settings are one's own again.
+  await press(page, 'Show the best');
+  await until(async () => new URL(page.url()).pathname, /^\/compare/, 60_000);
+  await until(() => pageText(page), /A · 1\/8000 s · ISO 100[^]*B · /);
+  await page.goBack();
+  await until(() => valueText(page, 'Time'), /1\/8000 s, set/);
+
+  // Better light is worth more; what it was worth goes as soon as a tape is moved for the next.
+  await page.focus(slider('Time'));
+  await page.keyboard.press('ArrowRight');
+  await until(async () => String(await page.$('[data-testid=drill-verdict]')), /null/);
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await tap(page, EXPOSE);
+  const better = await until(() => outcome(page).catch(() => ''), /^\d+ of 100/, 60_000);
+  expect(Number(/^\d+/.exec(better)![0])).toBeGreaterThan(score);
+
+  // Under another light it is another round; the list knows what was reached.
+  await press(page, 'Other light');
+  await until(() => pageText(page), /Round 2/);
+  await press(page, 'Drills');
+  await until(() => pageText(page), /The grey card[^]*best \d+ of 2 tries[^]*Pick the sharpest/);
+  expect(await axeViolations(page)).toEqual([]);
+  await press(page, '‹ Back');
+  await press(page, 'End');
+  await until(async () => String(/Round 2/.test(await pageText(page))), /false/);
+});
+
+test('a drill that asks for the tripod says so where it is put away; one of other frames is refused', async () => {
+  const page = await field('drill=white-and-black&mp=3&time=1/125&iso=100&support=hand');
+  await tap(page, EXPOSE);
+  await until(() => outcome(page).catch(() => ''), /This drill is done on the tripod/, 60_000);
+  const unknown = await field('drill=no-such-drill');
+  await until(() => pageText(unknown), /drill=no-such-drill[^]*not understood/);
+});
