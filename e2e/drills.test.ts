@@ -2,6 +2,7 @@ import type { Page } from 'puppeteer-core';
 import {
   axeViolations,
   EXPOSE,
+  fieldReady,
   LAST_FRAME,
   pageText,
   press,
@@ -37,6 +38,7 @@ test('a drill: the wish, a try judged by the light, the best beside it, and prog
   await until(async () => new URL(page.url()).pathname, /^\/compare/, 60_000);
   await until(() => pageText(page), /A · 1\/8000 s · ISO 100[^]*B · /);
   await page.goBack();
+  await fieldReady(page);
   await until(() => valueText(page, 'Time'), /1\/8000 s, set/);
 
   // Better light is worth more; what it was worth goes as soon as a tape is moved for the next.

@@ -62,7 +62,12 @@ export function Verdict({
         />
       </View>
       {repair && (
-        <Pressable role="button" style={styles.repair} onPress={() => onRepair(repair)}>
+        <Pressable
+          role="button"
+          style={styles.repair}
+          testID="repair"
+          onPress={() => onRepair(repair)}
+        >
           <Text style={styles.repairText}>{repair.label}</Text>
         </Pressable>
       )}
