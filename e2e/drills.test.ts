@@ -60,6 +60,38 @@ test('a drill: the wish, a try judged by the light, the best beside it, and prog
   await press(page, '‹ Back');
   await press(page, 'End');
   await until(async () => String(/Round 2/.test(await pageText(page))), /false/);
+  await until(async () => new URL(page.url()).search, /^$/);
+  // The same one can be begun again.
+  await page.keyboard.press('Escape');
+  await tap(page, '[aria-label^="Camera and place"]');
+  await press(page, 'Drills ...');
+  await tap(
+    page,
+    '::-p-xpath(//*[@role="button"][starts-with(normalize-space(), "White as salt")])',
+  );
+  await until(() => pageText(page), /Round 2 · best \d+ of 2 tries/);
+});
+
+test('of a burst one is kept in the roll; the browser’s way back finds the drill as it was', async () => {
+  const page = await field('drill=pick-the-sharpest&mp=3&series=burst:3&time=1/4&iso=100');
+  await page.focus(slider('Time'));
+  await page.keyboard.press('ArrowRight');
+  await tap(page, EXPOSE);
+  await until(() => pageText(page), /Keep the sharpest of them/, 60_000);
+  await press(page, 'Judge');
+  await until(() => pageText(page), /None of them is kept/);
+  await press(page, 'Roll');
+  await until(() => pageText(page), /burst 3/);
+  await tap(page, '[data-cell="0"]');
+  await press(page, 'Keep');
+  await until(() => pageText(page), /1 frame kept/);
+  await page.goBack();
+  await until(() => pageText(page), /burst 3/);
+  await page.goBack();
+  await fieldReady(page);
+  expect(await valueText(page, 'Time')).toBe('0.3 s, set');
+  await press(page, 'Judge');
+  await until(() => outcome(page), /^\d+ of 100\./, 60_000);
 });
 
 test('a drill that asks for the tripod says so where it is put away; one of other frames is refused', async () => {

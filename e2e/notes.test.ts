@@ -67,6 +67,13 @@ test('each part leads to its note in one tap; the note’s figure lives, and it 
   await press(page, 'Set it up');
   await until(() => valueText(page, 'ISO'), /ISO 1600, set/);
   await fieldReady(page);
+  // As often as one likes.
+  await page.focus(slider('ISO'));
+  await page.keyboard.press('ArrowLeft');
+  await until(() => valueText(page, 'ISO'), /ISO 1250, set/);
+  await page.keyboard.press('?');
+  await press(page, 'Set it up');
+  await until(() => valueText(page, 'ISO'), /ISO 1600, set/);
 });
 
 test('what the verdict found says why; all notes are listed, searched, and set Field up', async () => {

@@ -6,6 +6,7 @@ import { Button } from '../../instruments/Button';
 import { TypedText } from '../../instruments/TypedText';
 import { COLOUR, FONT, TARGET, typePx } from '../../theme/theme';
 import { SCREEN_TEXT } from '../../theme/screenText';
+import { setUpLink } from '../field/session/setUpLink';
 import { foundNotes } from './foundNotes';
 import { NoteBody } from './NoteBody';
 import { printNotes } from './printNotes';
@@ -87,7 +88,10 @@ function ListedNote({ note, isOpen, isSought, onToggle }: ListedNoteProps) {
           <NoteBody note={note} />
           {setUp !== undefined && (
             <View style={styles.row}>
-              <Button label="Set it up in Field" onPress={() => router.dismissTo(`/?${setUp}`)} />
+              <Button
+                label="Set it up in Field"
+                onPress={() => router.dismissTo(setUpLink(setUp))}
+              />
             </View>
           )}
         </View>

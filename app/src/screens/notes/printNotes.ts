@@ -16,7 +16,10 @@ export function notesPage(notes: readonly Note[]): string {
 /** Prints notes, on white paper whatever the screen looks like. */
 export function printNotes(notes: readonly Note[]): void {
   const frame = document.createElement('iframe');
-  frame.hidden = true;
+  // Out of sight, yet laid out: some engines print nothing of what is not.
+  Object.assign(frame.style, { position: 'fixed', width: '0', height: '0', border: '0' });
+  frame.ariaHidden = 'true';
+  frame.tabIndex = -1;
   frame.srcdoc = notesPage(notes);
   frame.onload = () => {
     const page = frame.contentWindow;

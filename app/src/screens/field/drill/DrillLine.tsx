@@ -12,8 +12,6 @@ interface DrillLineProps {
   readonly width: number;
 }
 
-const end = (): void => void import('./drillSession').then((session) => session.endDrill());
-
 /** Narrower than this there is no room for the round. */
 const ROOMY_PX = 420;
 
@@ -32,6 +30,11 @@ export function DrillLine({ left, width }: DrillLineProps) {
   const drill = useStore(drillStore, (d) => d);
   if (!drill) return null;
   const { id, round, title, wish, note } = drill;
+  const end = async (): Promise<void> => {
+    await (await import('./drillSession')).endDrill();
+    // The address asks for no drill any more.
+    router.replace('/');
+  };
   return (
     <View style={[styles.line, { left, width }]} role="region" aria-label={`Drill: ${title}`}>
       <Text style={styles.wish}>{wish}</Text>
@@ -46,7 +49,7 @@ export function DrillLine({ left, width }: DrillLineProps) {
           onPress={() => router.replace(`/?drill=${id}&round=${round + 1}`)}
         />
         <Button quiet label="Drills" onPress={() => router.push('/drills')} />
-        <Button quiet label="End" onPress={end} />
+        <Button quiet label="End" onPress={() => void end()} />
       </View>
     </View>
   );

@@ -7,6 +7,7 @@ import { judgeFrames } from '../../../drill/judgeFrames';
 import type { CameraChoice } from '../../../storage/cameraChoice';
 import { lastDrillProgress, noteDrill, NOT_TRIED } from '../../../storage/drillProgress';
 import { findFrame } from '../../../storage/frames';
+import { keepSettingsNow } from '../../../storage/settingsStore';
 import type { ListedFrame } from '../../../storage/madeFrame';
 import { changeDrill, drillStore, type DrillOutcome } from '../session/drilling';
 import { exposeFrame, whenPressEnded } from '../session/exposing';
@@ -59,13 +60,16 @@ export async function beginDrill(
   };
 }
 
-/** Back to where Field was before the drill. */
+/** Back to where Field was before the drill; resolves once that is kept, too. */
 export async function endDrill(): Promise<void> {
   const drill = drillStore.get();
   if (!drill) return;
+  const { choice, settings } = drill.before;
   drillStore.set(null);
-  changeSettings(() => drill.before.settings);
-  await openCamera(drill.before.choice);
+  changeSettings(() => settings);
+  // What cannot be kept is set all the same.
+  await keepSettingsNow(settings).catch(() => {});
+  await openCamera(choice);
 }
 
 /** The best is being exposed: it is no try. */

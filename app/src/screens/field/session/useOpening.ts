@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useRef } from 'react';
+import { useCallback, useEffect } from 'react';
 import { useFocusEffect, useLocalSearchParams } from 'expo-router';
 import { findScene } from '@velmo/core/scene';
 import { LENSES } from '@velmo/core/optics';
@@ -90,17 +90,22 @@ async function settingsFor(query: LinkQuery) {
 }
 
 /**
+ * The link that was obeyed last. Of the page, not of the screen: the browser's way back makes Field
+ * anew, and that must not undo what was set since.
+ */
+let obeyed: string | null = null;
+
+/**
  * Opens the camera while Field is in front, and closes it when Field is left. A link is obeyed
  * once: coming back from a frame finds Field as it was.
  */
 export function useOpening(): void {
   const link = JSON.stringify(useLocalSearchParams());
-  const obeyed = useRef<string | null>(null);
   useFocusEffect(
     useCallback(() => {
       let left = false;
       const open = async (): Promise<void> => {
-        if (obeyed.current === link) {
+        if (obeyed === link) {
           await openCamera(fieldStore.get().choice);
           return;
         }
@@ -118,7 +123,7 @@ export function useOpening(): void {
         const { choice, problem } = drill ?? plain;
         const haste = hasteFromLink(query);
         if (left) return;
-        obeyed.current = link;
+        obeyed = link;
         chooseLook((preferences ?? DEFAULT_PREFERENCES).screen);
         const settings = drill?.settings ?? asked;
         void noteObeyed(link, choice, settings);

@@ -14,6 +14,7 @@ import {
   toggleSheet,
   type WhyPart,
 } from '../session/fieldState';
+import { setUpLink } from '../session/setUpLink';
 import { whyWords } from '../words/whyWords';
 
 /** A note beside what it explains: leads back there, and sets Field up to see it. */
@@ -35,7 +36,7 @@ export function NoteSheet() {
       <View style={styles.row}>
         {from && <Button label="‹ Back to where I was" onPress={() => toggleSheet(from)} />}
         {setUp !== undefined && (
-          <Button label="Set it up" onPress={() => router.replace(`/?${setUp}`)} />
+          <Button label="Set it up" onPress={() => router.replace(setUpLink(setUp))} />
         )}
         <Button label="All notes" onPress={() => router.push(`/notes?note=${note.id}`)} />
       </View>
