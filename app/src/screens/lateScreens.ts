@@ -31,15 +31,9 @@ export const DeliverScreen = late(
   goBack,
 );
 
-export const NotesScreen = late(
-  () => import('./notes/NotesScreen').then((m) => m.NotesScreen),
-  goBack,
-);
+export const NotesScreen = late(() => import('./learn').then((m) => m.NotesScreen), goBack);
 
-export const DrillsScreen = late(
-  () => import('./drills/DrillsScreen').then((m) => m.DrillsScreen),
-  goBack,
-);
+export const DrillsScreen = late(() => import('./learn').then((m) => m.DrillsScreen), goBack);
 
 /** Not loaded ahead: it is the computer's, not the phone's. */
 export const ReceivedScreen = late(

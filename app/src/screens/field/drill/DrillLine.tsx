@@ -31,7 +31,7 @@ export function DrillLine({ left, width }: DrillLineProps) {
   if (!drill) return null;
   const { id, round, title, wish, note } = drill;
   const end = async (): Promise<void> => {
-    await (await import('./drillSession')).endDrill();
+    await (await import('../../learn')).endDrill();
     // The address asks for no drill any more.
     router.replace('/');
   };

@@ -6,7 +6,7 @@ import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { comparedParams } from '../../compare/compared';
 import type { DrillOutcome } from '../session/drilling';
 
-const session = () => import('./drillSession');
+const session = () => import('../../learn');
 
 const WORDS: Readonly<Record<'judging' | 'pick', string>> = {
   judging: 'Judging by the light that was there ...',

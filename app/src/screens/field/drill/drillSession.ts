@@ -1,5 +1,4 @@
 import { findDrill, variationOf, type Best } from '@velmo/core/drill';
-import { formatStops, nominalIso, nominalTime } from '@velmo/core/exposure';
 import { FIRST_SERIES } from '@velmo/core/series';
 import { DEFAULT_SETTINGS, held, heldFocus, heldWhite, type Settings } from '@velmo/core/settings';
 import type { Judged } from '../../../drill/judge.worker';
@@ -166,12 +165,4 @@ export async function exposeBest(): Promise<readonly [string, string] | null> {
     whenPressEnded((frames) => void afterPress(frames));
   }
   return made.length > 0 ? [drill.tried[0].record.id, made[0].record.id] : null;
-}
-
-/** "1/500 s, ISO 100": how the best was exposed. */
-export function bestWords({ choice, bracket }: Best): string {
-  const exposure = `${nominalTime(choice.timeClick)} s, ISO ${nominalIso(choice.isoClick)}`;
-  return bracket
-    ? `${bracket.frames} frames ${formatStops(bracket.stepClicks)} apart about ${exposure}`
-    : exposure;
 }

@@ -56,7 +56,7 @@ async function drillFromLink(
   const { drill, round } = query;
   const before = { choice, settings };
   try {
-    const { beginDrill } = await import('../drill/drillSession');
+    const { beginDrill } = await import('../../learn');
     const begun = await beginDrill(drill!, round, before);
     // What else the link asks for is laid over what the drill begins with.
     if (begun)

@@ -1,3 +1,4 @@
+import type { ComponentType } from 'react';
 import { KitsSheet } from '../kits/KitsSheet';
 import { CameraSheet } from './CameraSheet';
 import { DepthSheet } from './DepthSheet';
@@ -6,13 +7,13 @@ import { FocusSheet } from './FocusSheet';
 import { LightSheet } from './LightSheet';
 import { MarksSheet } from './MarksSheet';
 import { MeterSheet } from './MeterSheet';
-import { NoteSheet } from './NoteSheet';
+import { NoteSheet } from './lateNote';
 import { RigSheet } from './RigSheet';
 import { SeriesSheet } from './SeriesSheet';
 import { WhiteSheet } from './WhiteSheet';
 import type { Sheet } from '../session/fieldState';
 
-const SHEETS: Readonly<Record<Exclude<Sheet, 'verdict'>, () => React.JSX.Element | null>> = {
+const SHEETS: Readonly<Record<Exclude<Sheet, 'verdict'>, ComponentType>> = {
   camera: CameraSheet,
   meter: MeterSheet,
   rig: RigSheet,
