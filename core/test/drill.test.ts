@@ -64,7 +64,7 @@ describe('drills', () => {
     (id) => {
       const { score, costs } = trials.best.find((one) => one.id === id)!;
       // What is measured in a raw has noise; nothing it could be said to have lost is left.
-      expect([score, costs]).toEqual([expect.any(Number), costs]);
+      expect(costs.filter(({ stops }) => stops > 0.06)).toEqual([]);
       expect(score).toBeGreaterThanOrEqual(96);
     },
   );

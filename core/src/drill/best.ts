@@ -7,7 +7,7 @@ import {
   bracketFrames,
   type Bracket,
 } from '../series/bracket';
-import { planSimulated, type SimulatedShot } from '../simulate/simulatedPlan';
+import type { SimulatedShot } from '../simulate/simulatedPlan';
 import { SIMULATED_ISO, SIMULATED_TIME } from '../simulate/simulatedSolver';
 import type { Criterion } from './criterion';
 import type { Drill } from './drill';
@@ -38,8 +38,10 @@ const KELVIN = Array.from({ length: 84 }, (_, i) => 1e6 / (84 + 5 * i));
 /** Tints of every lamp and of daylight, and some more. */
 const TINTS = Array.from({ length: 21 }, (_, i) => i - 10);
 
-function bestWhite(shot: SimulatedShot, criterion: Criterion, at: Choice): WhitePoint {
-  const frame = foreseenFrame(chosen(shot, at), lightOf(shot));
+/** The frame that a choice would make where one stands. */
+type FrameOf = (choice: Choice) => FrameLook;
+
+function bestWhite(frame: FrameLook, criterion: Criterion, at: Choice): WhitePoint {
   let best = at.white;
   let least = Infinity;
   for (const kelvin of KELVIN)
@@ -53,15 +55,14 @@ function bestWhite(shot: SimulatedShot, criterion: Criterion, at: Choice): White
 }
 
 /** Focus that loses least, by itself: nothing else depends on it. */
-function bestFocus(shot: SimulatedShot, criteria: readonly Criterion[], at: Choice): number {
-  const { lens } = planSimulated(shot);
-  const light = lightOf(shot);
+function bestFocus(criteria: readonly Criterion[], at: Choice, frameOf: FrameOf): number {
+  const { lens } = frameOf(at).plan;
   const { min, max } = focusClickRange(lens);
   let best = at.focusDioptres;
   let least = Infinity;
   for (let click = min; click <= max; click++) {
     const focusDioptres = dioptresOfClick(lens, click);
-    const frame = foreseenFrame(chosen(shot, { ...at, focusDioptres }), light);
+    const frame = frameOf({ ...at, focusDioptres });
     // Of equally good ones that with the least blur.
     const blur = sum(criteria.map(({ region }) => frame.look(region!).blurPx));
     const loss = sum(lossesOf(criteria, frame)) + 1e-6 * blur;
@@ -71,12 +72,11 @@ function bestFocus(shot: SimulatedShot, criteria: readonly Criterion[], at: Choi
 }
 
 /** Every exposure of the camera, with what it loses. */
-function* exposures(shot: SimulatedShot, criteria: readonly Criterion[], at: Choice) {
-  const light = lightOf(shot);
+function* exposures(criteria: readonly Criterion[], at: Choice, frameOf: FrameOf) {
   for (let isoClick = SIMULATED_ISO.min; isoClick <= SIMULATED_ISO.max; isoClick++)
     for (let timeClick = SIMULATED_TIME.min; timeClick <= SIMULATED_TIME.max; timeClick++) {
       const choice = { ...at, timeClick, isoClick };
-      yield { choice, losses: lossesOf(criteria, foreseenFrame(chosen(shot, choice), light)) };
+      yield { choice, losses: lossesOf(criteria, frameOf(choice)) };
     }
 }
 
@@ -86,6 +86,8 @@ function* exposures(shot: SimulatedShot, criteria: readonly Criterion[], at: Cho
  * where something that matters is not in the picture.
  */
 export function bestOf({ criteria, shares }: Drill, shot: SimulatedShot): Best {
+  const light = lightOf(shot);
+  const frameOf: FrameOf = (choice) => foreseenFrame(chosen(shot, choice), light);
   let at: Choice = {
     timeClick: SIMULATED_TIME.min,
     isoClick: 0,
@@ -93,15 +95,15 @@ export function bestOf({ criteria, shares }: Drill, shot: SimulatedShot): Best {
     white: shot.white,
   };
   const byFocus = criteria.filter(({ by }) => by === 'focus');
-  if (byFocus.length > 0) at = { ...at, focusDioptres: bestFocus(shot, byFocus, at) };
-  const all = [...exposures(shot, criteria, at)];
+  if (byFocus.length > 0) at = { ...at, focusDioptres: bestFocus(byFocus, at, frameOf) };
+  const all = [...exposures(criteria, at, frameOf)];
   if (shares) return bestBracket(criteria.length, all);
   const found = all.reduce((a, b) => (sum(b.losses) < sum(a.losses) - 1e-9 ? b : a));
   const byWhite = criteria.find(({ by }) => by === 'white');
   const choice = byWhite
-    ? { ...found.choice, white: bestWhite(shot, byWhite, found.choice) }
+    ? { ...found.choice, white: bestWhite(frameOf(found.choice), byWhite, found.choice) }
     : found.choice;
-  const losses = lossesOf(criteria, foreseenFrame(chosen(shot, choice), lightOf(shot)));
+  const losses = lossesOf(criteria, frameOf(choice));
   return { choice, bracket: null, total: sum(losses), losses };
 }
 

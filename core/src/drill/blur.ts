@@ -11,7 +11,7 @@ import type { RegionBox } from './region';
  * length L spreads along itself by L / sqrt(12), a disc of diameter D along each axis by D / 4.
  */
 const DISC_OF_LINE = Math.sqrt(8 / 12);
-/** A hand is faster than on average in some frames: most of them shake by no more than so many times that. */
+/** Most frames by hand shake by no more than so many times the mean. */
 const UNSTEADY = 1.5;
 
 /** Diameter of blur in pixels that a hand and a focus will leave on a region, in most frames. */
@@ -30,7 +30,7 @@ const STEPS = 40;
 /** Diameters that are tried: closer to one another where there is little blur. */
 const diameterOf = (step: number): number => MAX_BLUR_PX * (step / STEPS) ** 1.5;
 
-/** Weights of a Gaussian, or where that is finer than the grid, of three values that spread as far. */
+/** Weights of a Gaussian; finer than the grid, of three values that spread as far. */
 function kernelOf(sigma: number): Float32Array {
   if (sigma < 0.6) return Float32Array.of(sigma ** 2 / 2, 1 - sigma ** 2, sigma ** 2 / 2);
   const reach = Math.ceil(3 * sigma);

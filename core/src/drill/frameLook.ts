@@ -17,7 +17,7 @@ export interface RegionLook {
 /** A frame as it is judged: one that was made, or one that would be made. */
 export interface FrameLook {
   readonly plan: SimulatedPlan;
-  /** How it sees colour, the light it takes as white, and a neutral in it: camera values, largest = 1. */
+  /** How it sees colour, what it takes as white, and a neutral there: largest value = 1. */
   readonly profile: CameraProfile;
   readonly white: Chromaticity;
   readonly neutral: Vec3;

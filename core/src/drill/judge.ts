@@ -92,7 +92,13 @@ export function shotOfFile(drill: Drill, { file }: DecodedRaw): SimulatedShot {
 function measuredFrame(shot: SimulatedShot, { file, data }: DecodedRaw): FrameLook {
   const plan = planSimulated(shot);
   const { raw } = file;
-  if (raw.kind !== 'cfa' || raw.width !== plan.width || raw.height !== plan.height || !raw.noise)
+  if (
+    raw.kind !== 'cfa' ||
+    raw.whiteLevel !== plan.response.whiteLevel ||
+    raw.width !== plan.width ||
+    raw.height !== plan.height ||
+    !raw.noise
+  )
     throw new DrillRefusal('This is no single raw frame of that drill.');
   const judged: JudgedRaw = {
     data,
@@ -165,7 +171,7 @@ function judgedPick(
   drill: Drill,
   frames: readonly FrameLook[],
   pick: number,
-): Pick<Judgement, 'score' | 'costs'> & { readonly losses: readonly number[] } {
+): Pick<Judgement, 'score' | 'costs'> {
   const blurs = frames.map((frame) =>
     Math.max(1, ...drill.criteria.map(({ region }) => (region ? frame.look(region).blurPx : 1))),
   );
@@ -174,7 +180,7 @@ function judgedPick(
   const sharper = blurs.filter((blur) => blur < blurs[pick]).length;
   const words = `It blurs over ${blurs[pick].toFixed(1)} pixels, the sharpest of ${frames.length} over ${least.toFixed(1)}; ${sharper} of them ${sharper === 1 ? 'is' : 'are'} sharper.`;
   const costs = lost >= LESS_THAN_SEEN ? [{ id: 'sharpness', stops: lost, words }] : [];
-  return { score: scoreOf(lost), costs, losses: [lost] };
+  return { score: scoreOf(lost), costs };
 }
 
 /**

@@ -15,13 +15,14 @@ import { COLOUR, FONT, TARGET, typePx } from '../../theme/theme';
 import type { Readings } from '../../camera/device/readings';
 import { FlashOnLadder } from './FlashOnLadder';
 import { useNewestFrames } from '../../storage/frameQueries';
-import { askWhy, why } from './commands/askWhy';
+import { why } from './commands/askWhy';
 import { DrillVerdict } from './drill/DrillVerdict';
 import { drillStore } from './session/drilling';
 import { appliedKitStore } from './session/appliedKit';
 import { applyRepair, changeExposure } from './session/fieldSession';
-import { fieldStore, readingsStore, toggleSheet, type Pin } from './session/fieldState';
+import { fieldStore, openNote, readingsStore, toggleSheet, type Pin } from './session/fieldState';
 import { foreseenText, type Foreseen } from './series/foreseen';
+import { noteOfFinding } from './words/noteTopics';
 import { findingsOf, highlightText, pinText } from './words/readingsText';
 import { steadyFindings } from './words/steadyFindings';
 
@@ -195,7 +196,6 @@ export function useFindings(): readonly Finding[] {
 }
 
 const list = (): void => toggleSheet('verdict');
-const askVerdict = (): void => askWhy('verdict');
 
 /** Findings that the kit in use does not mean to have, and what it means, in words. */
 function useUnmeant(): { readonly findings: readonly Finding[]; readonly fine: string } {
@@ -237,7 +237,7 @@ export function FieldVerdict({ height }: { height: number }) {
             more={Math.max(0, findings.length - 1)}
             onRepair={applyRepair}
             onList={list}
-            onWhy={askVerdict}
+            onWhy={() => openNote(noteOfFinding(findings[0].id), 'verdict')}
             hint={hint}
           />
         )}

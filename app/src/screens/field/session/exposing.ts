@@ -99,12 +99,10 @@ async function expose(press: Press, series?: Series): Promise<void> {
     onNotStored: addUnsaved,
     onMissed: (step: number) => missed.push(step + 1),
   };
-  const takenMs: number[] = [];
   const made: ListedFrame[] = [];
   const stop = press.shutter.signal;
   try {
     for await (const frame of capture(device, plan, roll, naming, events, stop)) {
-      takenMs.push(frame.record.capturedAt);
       made.push(frame);
       onStored(frame);
       void storeUnsaved();
@@ -116,12 +114,13 @@ async function expose(press: Press, series?: Series): Promise<void> {
       : error;
   }
   if (made.length > 0) onPressEnded(made);
-  if (takenMs.length < count && press.shutter.signal.reason === CAMERA_GOES) {
-    const text = `The series ended after ${takenMs.length} of ${count}: ${CAMERA_GOES}. What was made is kept.`;
+  if (made.length < count && press.shutter.signal.reason === CAMERA_GOES) {
+    const text = `The series ended after ${made.length} of ${count}: ${CAMERA_GOES}. What was made is kept.`;
     fieldStore.update((s) => ({ ...s, notice: { text, stays: true } }));
     return;
   }
-  if (plan.settings.series.kind === 'burst') say(rateWords(takenMs));
+  if (plan.settings.series.kind === 'burst')
+    say(rateWords(made.map(({ record }) => record.capturedAt)));
   if (missed.length > 0)
     fieldStore.update((s) => ({ ...s, notice: { text: missedWords(missed) } }));
 }
