@@ -9,9 +9,9 @@ const WIDE = 4;
 
 /**
  * Gives the pixels of a row to their layers by their blur, scale * (1 / depth - focus): positive
- * before the focus. Sharp ones go to the sharp layer at once; to light go all others with a cover of 1;
- * to back and front the number of their disc or -1; to wide the signed radius of those that are
- * blurred by more than a grid of pixels can hold, else 0.
+ * before the focus. Sharp ones go to the sharp layer at once; to light go all others with a cover
+ * of 1; to back and front the number of their disc or -1; to wide the signed radius of those that
+ * are blurred by more than a grid of pixels can hold, else 0.
  *
  * @param rgb three floats a pixel, and one more behind the last
  * @returns 1 when any lie behind, + 2 before, + 4 wide
@@ -81,8 +81,8 @@ function gather(cell: usize, light: v128, radius: f32, share: f32): void {
  *
  * @param sign -1 takes what lies behind the focus, 1 what lies before it
  * @param x place of the first pixel; likewise y
- * @param grids for each grid from 1 on the address of its gathering cells (32 bytes each), the bytes
- *   of a row of them, and whether it has been touched
+ * @param grids for each grid from 1 on the address of its gathering cells (32 bytes each), the
+ *   bytes of a row of them, and whether it has been touched
  */
 export function gatherRow(
   light: usize,

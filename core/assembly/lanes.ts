@@ -1,7 +1,7 @@
 /**
  * What several loops need of vectors; all of it is inlined. AssemblyScript: pointers are in bytes,
- * lanes are named before offsets. A loop is `if (more) do {} while (more)`: one branch a turn, up to a
- * tenth faster than `while` (but for the taps of a spread, where it is slower).
+ * lanes are named before offsets. A loop is `if (more) do {} while (more)`: one branch a turn, up
+ * to a tenth faster than `while` (but for the taps of a spread, where it is slower).
  */
 
 /** Red of eight pixels of three 16-bit values, which lie at 0 3 6 of a, 1 4 7 of b, 2 5 of c. */
@@ -46,4 +46,22 @@ export function weighted(r: v128, g: v128, b: v128, wr: v128, wg: v128, wb: v128
 @inline
 export function count(at: usize): void {
   store<u32>(at, load<u32>(at) + 1);
+}
+
+/** A sum with itself. */
+@inline
+export function twice(v: v128): v128 {
+  return f32x4.add(v, v);
+}
+
+/** A row of a matrix of floats by three values. */
+@inline
+export function row3(matrix: usize, r: v128, g: v128, b: v128): v128 {
+  return f32x4.add(
+    f32x4.add(
+      f32x4.mul(v128.load32_splat(matrix), r),
+      f32x4.mul(v128.load32_splat(matrix, 4), g),
+    ),
+    f32x4.mul(v128.load32_splat(matrix, 8), b),
+  );
 }

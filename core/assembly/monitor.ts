@@ -1,7 +1,7 @@
 /**
  * The inner loops of the monitors: eight raw pixels, or four developed ones, at a time;
- * src/monitor/plainMonitor.ts says the same. Counts are kept in two sets of tables, for even and odd
- * pixels: neighbours are alike, and adding to one place twice in a row makes the second wait.
+ * src/monitor/plainMonitor.ts says the same. Counts are kept in two sets of tables, for even and
+ * odd pixels: neighbours are alike, and adding to one place twice in a row makes the second wait.
  */
 import { blueOf, count, greenOf, redOf, weighted } from './lanes';
 
@@ -24,8 +24,8 @@ function marked(mask: v128, bit: i16): v128 {
  *
  * @param raw interleaved 16-bit values, none above white, white below 32768
  * @param n a multiple of eight
- * @param even tables of 32-bit counts by level, red, green, blue, luminance one after the other, size
- *   bytes each; likewise odd
+ * @param even tables of 32-bit counts by level, red, green, blue, luminance one after the other,
+ *   size bytes each; likewise odd
  */
 export function countPixels(
   raw: usize,

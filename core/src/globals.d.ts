@@ -24,3 +24,6 @@ declare namespace WebAssembly {
     constructor(module: Module, imports?: Record<string, Record<string, (x: number) => number>>);
   }
 }
+
+/** Base64 text to a text of bytes (WHATWG HTML): in every browser, worker and Node. */
+declare function atob(base64: string): string;

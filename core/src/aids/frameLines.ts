@@ -10,7 +10,9 @@ export interface FrameBox {
   readonly height: number;
 }
 
-/** The largest box of a shape in the middle of a picture; its long side lies along the picture's. */
+/**
+ * The largest box of a shape in the middle of a picture; its long side lies along the picture's.
+ */
 export function frameBox(shape: FrameShape, width: number, height: number): FrameBox {
   const [long, short] = shape.split(':').map(Number);
   const ratio = width >= height ? long / short : short / long;

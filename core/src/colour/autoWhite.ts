@@ -8,10 +8,11 @@ export const AUTO_WHITE = { minKelvin: 2500, maxKelvin: 10000, maxTint: 12 } as 
 const STRIDE = 2;
 
 /**
- * The light a picture seems to be lit by: Shades of Grey (Finlayson and Trezzi 2004), the Minkowski mean of order 6 of
- * each channel taken as the light's colour. It lies between "the mean is grey" and "the brightest is white", and fails as
- * they do: a frame filled with one colour is taken for coloured light. Pixels brighter than `highlights` (glints, lamps,
- * the sun) are left out, and the answer is held within `AUTO_WHITE`.
+ * The light a picture seems to be lit by: Shades of Grey (Finlayson and Trezzi 2004), the Minkowski
+ * mean of order 6 of each channel taken as the light's colour. It lies between "the mean is grey"
+ * and "the brightest is white", and fails as they do: a frame filled with one colour is taken for
+ * coloured light. Pixels brighter than `highlights` (glints, lamps, the sun) are left out, and the
+ * answer is held within `AUTO_WHITE`.
  *
  * @param light camera-space light, interleaved RGB
  * @param highlights camera-space light above which a pixel does not count, per channel

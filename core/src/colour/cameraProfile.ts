@@ -5,7 +5,9 @@ import { CIE_D50, CIE_D65 } from './illuminants';
 import { diagonal, invert, multiplyMat, multiplyVec, type Mat3, type Vec3 } from './mat3';
 import { XYZ_TO_SRGB } from './srgb';
 
-/** Exif light source codes (Exif 3.0) of the lights matrices are made for, and their temperatures. */
+/**
+ * Exif light source codes (Exif 3.0) of the lights matrices are made for, and their temperatures.
+ */
 const CALIBRATION_KELVIN: Readonly<Record<number, number>> = {
   17: 2856,
   20: 5503,
@@ -22,7 +24,9 @@ export interface Calibration {
   readonly illuminant: number;
   /** XYZ under that light to camera values (DNG ColorMatrix). */
   readonly colorMatrix: Mat3;
-  /** White-balanced camera values to XYZ under D50 (DNG ForwardMatrix); null when the file has none. */
+  /**
+   * White-balanced camera values to XYZ under D50 (DNG ForwardMatrix); null when the file has none.
+   */
   readonly forwardMatrix: Mat3 | null;
 }
 
@@ -37,8 +41,9 @@ const mixed = (a: Mat3, b: Mat3, share: number): Mat3 =>
   a.map((v, i) => v * share + b[i] * (1 - share)) as unknown as Mat3;
 
 /**
- * Matrices of a profile for a light of this temperature: interpolated linearly over the reciprocal of the temperature,
- * held beyond the two calibrations (DNG specification, "Mapping camera color space to CIE XYZ space").
+ * Matrices of a profile for a light of this temperature: interpolated linearly over the reciprocal
+ * of the temperature, held beyond the two calibrations (DNG specification, "Mapping camera color
+ * space to CIE XYZ space").
  */
 export function profileAt(
   profile: CameraProfile,
@@ -58,7 +63,9 @@ export function profileAt(
   };
 }
 
-/** Camera values of a neutral surface under this light, largest = 1: what DNG calls AsShotNeutral. */
+/**
+ * Camera values of a neutral surface under this light, largest = 1: what DNG calls AsShotNeutral.
+ */
 export function asShotNeutral(
   profile: CameraProfile,
   white: Chromaticity,
@@ -73,8 +80,8 @@ const MAX_STEPS = 30;
 const CLOSE_ENOUGH = 1e-7;
 
 /**
- * Chromaticity of the light that makes these camera values neutral: the DNG specification's search, from D50 on,
- * because the matrices depend on the temperature that is looked for.
+ * Chromaticity of the light that makes these camera values neutral: the DNG specification's search,
+ * from D50 on, because the matrices depend on the temperature that is looked for.
  */
 export function whiteFromNeutral(profile: CameraProfile, neutral: Vec3): Chromaticity {
   let white: Chromaticity = CIE_D50;
@@ -90,9 +97,9 @@ export function whiteFromNeutral(profile: CameraProfile, neutral: Vec3): Chromat
 }
 
 /**
- * Matrix from white-balanced camera values (neutral = 1, 1, 1) to linear sRGB: through the forward matrices to D50 and
- * on to D65 (Bradford); without forward matrices through the colour matrix, adapting the scene's white (DNG
- * specification).
+ * Matrix from white-balanced camera values (neutral = 1, 1, 1) to linear sRGB: through the forward
+ * matrices to D50 and on to D65 (Bradford); without forward matrices through the colour matrix,
+ * adapting the scene's white (DNG specification).
  */
 export function balancedCameraToSrgb(profile: CameraProfile, white: Chromaticity): Mat3 {
   const { colorMatrix, forwardMatrix } = profileAt(profile, correlatedTemperature(white).kelvin);

@@ -19,13 +19,18 @@ export function chromaticityFromUv({ u, v }: Uv): Chromaticity {
 
 export const planckUv = (kelvin: number): Uv => uvFromChromaticity(planckChromaticity(kelvin));
 
-/** Correlated colour temperature in kelvin of a chromaticity near the Planckian locus (McCamy 1992). */
+/**
+ * Correlated colour temperature in kelvin of a chromaticity near the Planckian locus (McCamy 1992).
+ */
 export function cctMcCamy({ x, y }: Chromaticity): number {
   const n = (x - 0.332) / (0.1858 - y);
   return 449 * n ** 3 + 3525 * n ** 2 + 6823.3 * n + 5520.33;
 }
 
-/** Temperature of the nearest black body, and the distance from it: above the locus (greener) is positive. */
+/**
+ * Temperature of the nearest black body, and the distance from it: above the locus (greener) is
+ * positive.
+ */
 export interface CorrelatedTemperature {
   readonly kelvin: number;
   /** In CIE 1960 uv (ANSI C78.377). */
@@ -51,8 +56,9 @@ function locus(): readonly LocusPoint[] {
 }
 
 /**
- * Correlated colour temperature and Duv by the combined method of Ohno 2013 (LEUKOS 10:1): triangular solution near
- * the locus, parabolic away from it. Held at the table's ends, 1000 and about 40000 K.
+ * Correlated colour temperature and Duv by the combined method of Ohno 2013 (LEUKOS 10:1):
+ * triangular solution near the locus, parabolic away from it. Held at the table's ends, 1000 and
+ * about 40000 K.
  */
 export function correlatedTemperature(at: Chromaticity): CorrelatedTemperature {
   const points = locus();

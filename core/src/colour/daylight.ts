@@ -2,8 +2,8 @@ import { daylightChromaticity } from './illuminants';
 import type { Spectrum } from './observer';
 
 /**
- * CIE 15: mean and first two characteristic vectors of daylight, every 10 nm from 380 to 780 nm. Typed in from memory;
- * the tests recompute the published chromaticities of D50 to D75 from them.
+ * CIE 15: mean and first two characteristic vectors of daylight, every 10 nm from 380 to 780 nm.
+ * Typed in from memory; the tests recompute the published chromaticities of D50 to D75 from them.
  */
 const S0 = [
   63.4, 65.8, 94.8, 104.8, 105.9, 96.8, 113.9, 125.6, 125.5, 121.3, 121.3, 113.5, 113.1, 110.8,

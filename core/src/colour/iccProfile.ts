@@ -2,7 +2,7 @@ import { bradfordAdaptation } from './adaptation';
 import { xyzFromChromaticity } from './chromaticity';
 import { CIE_D65 } from './illuminants';
 import { multiplyMat, type Mat3 } from './mat3';
-import { spaceToXyz, type OutputSpace } from './outputSpace';
+import { spaceToXyz, type OutputSpace } from './develop/outputSpace';
 
 /** D50 of the profile connection space (ICC.1:2010). */
 const PCS_D50 = [0.9642, 1, 0.8249] as const;
@@ -70,7 +70,7 @@ export function iccProfile(space: OutputSpace): Uint8Array {
   const start = 128 + 4 + 12 * tags.length;
   const placed = new Map<number[], number>();
   for (const [name, data] of tags) {
-    // The three curves are one.
+    // Red, green and blue have the same curve.
     if (!placed.has(data)) {
       placed.set(data, start + body.length);
       body.push(...data, ...new Array<number>((4 - (data.length % 4)) % 4).fill(0));

@@ -31,8 +31,8 @@ export {
   developRgb,
   type DevelopSettings,
   luminanceRow,
-} from './develop';
-export { DevelopingTable } from './developingTable';
+} from './develop/develop';
+export { DevelopingTable } from './develop/developingTable';
 export { iccProfile } from './iccProfile';
 export { CIE_A, CIE_D50, CIE_D55, CIE_D65, CIE_D75, daylightChromaticity } from './illuminants';
 export { labOfLinearSrgb } from './lab';
@@ -56,9 +56,9 @@ export {
   spectrumOf,
   STEP_NM,
 } from './observer';
-export { OUTPUT_SPACES, type OutputSpace, spaceToXyz, SRGB_TO_P3 } from './outputSpace';
+export { OUTPUT_SPACES, type OutputSpace, spaceToXyz, SRGB_TO_P3 } from './develop/outputSpace';
 export { planckChromaticity, planckSpectrum } from './planck';
-export { renderingCurve } from './renderingCurve';
+export { renderingCurve } from './develop/renderingCurve';
 export { BT709_LUMA, decodeSrgb, encodeSrgb, SRGB_TO_XYZ, XYZ_TO_SRGB } from './srgb';
 export {
   mired,

@@ -1,6 +1,8 @@
 import type { WhitePoint } from './whitePoint';
 
-/** A light people know by name. Values are common practice: such lights differ from one to the next. */
+/**
+ * A light people know by name. Values are common practice: such lights differ from one to the next.
+ */
 export interface NamedLight extends WhitePoint {
   readonly id: string;
   readonly label: string;

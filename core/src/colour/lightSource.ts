@@ -9,13 +9,19 @@ export interface LightSource {
   readonly kelvin: number;
 }
 
-/** CIE standard illuminants A and D65 as sources; D65 lies at 1.4388/1.4380 times its nominal temperature (CIE 15). */
+/**
+ * CIE standard illuminants A and D65 as sources; D65 lies at 1.4388/1.4380 times its nominal
+ * temperature (CIE 15).
+ */
 export const SOURCE_A: LightSource = { locus: 'planckian', kelvin: 2855.5 };
 export const SOURCE_D50: LightSource = { locus: 'daylight', kelvin: (5000 * 1.4388) / 1.438 };
 export const SOURCE_D55: LightSource = { locus: 'daylight', kelvin: (5500 * 1.4388) / 1.438 };
 export const SOURCE_D65: LightSource = { locus: 'daylight', kelvin: (6500 * 1.4388) / 1.438 };
 
-/** Relative spectrum of a source, 1 at 560 nm. Throws RangeError off the daylight locus (4000..25000 K). */
+/**
+ * Relative spectrum of a source, 1 at 560 nm. Throws RangeError off the daylight locus (4000..25000
+ * K).
+ */
 export const sourceSpectrum = ({ locus, kelvin }: LightSource): Spectrum =>
   locus === 'daylight' ? daylightSpectrum(kelvin) : planckSpectrum(kelvin);
 

@@ -22,7 +22,10 @@ export interface NeutralSample {
   readonly clippedShare: Vec3;
   /** Signal-to-noise ratio of a pixel in the weakest channel. */
   readonly snr: number;
-  /** Standard deviation of the pixels' ratios of red and blue to green, noise taken out, over those ratios. */
+  /**
+   * Standard deviation of the pixels' ratios of red and blue to green, noise taken out, over those
+   * ratios.
+   */
   readonly unevenness: number;
 }
 

@@ -1,6 +1,6 @@
 /**
- * The CIE 1931 standard observer (CIE 15, 2 degrees) every 10 nm from 380 to 780 nm. Typed in from memory; the tests
- * recompute the published chromaticities of A and D50 to D75 from it.
+ * The CIE 1931 standard observer (CIE 15, 2 degrees) every 10 nm from 380 to 780 nm. Typed in from
+ * memory; the tests recompute the published chromaticities of A and D50 to D75 from it.
  */
 export const FIRST_NM = 380;
 export const STEP_NM = 10;

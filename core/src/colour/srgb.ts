@@ -1,6 +1,8 @@
 import type { Mat3 } from './mat3';
 
-/** Linear XYZ (D65) to linear sRGB and back (IEC 61966-2-1, derived from its primaries and white). */
+/**
+ * Linear XYZ (D65) to linear sRGB and back (IEC 61966-2-1, derived from its primaries and white).
+ */
 export const XYZ_TO_SRGB: Mat3 = [
   3.2404542, -1.5371385, -0.4985314, -0.969266, 1.8760108, 0.041556, 0.0556434, -0.2040259,
   1.0572252,

@@ -9,9 +9,9 @@ import {
 import { daylightChromaticity } from './illuminants';
 
 /**
- * The colour of a light as a photographer dials it. Kelvin runs along the locus of everyday lights: black bodies up to
- * 4000 K, daylight from 5000 K, a blend between. Tint is the distance across it in thousandths of CIE 1960 uv:
- * positive = the light is greener than the locus.
+ * The colour of a light as a photographer dials it. Kelvin runs along the locus of everyday lights:
+ * black bodies up to 4000 K, daylight from 5000 K, a blend between. Tint is the distance across it
+ * in thousandths of CIE 1960 uv: positive = the light is greener than the locus.
  */
 export interface WhitePoint {
   readonly kelvin: number;

@@ -3,23 +3,37 @@ import { planeNoise } from './planeNoise';
 import { pyramid, type Plane } from './pyramid';
 import { NO_SHIFT, type Shift } from './shift';
 
-/** Shorter side of the coarsest level, and how far it is searched there: a fifth of the picture to each side. */
+/**
+ * Shorter side of the coarsest level, and how far it is searched there: a fifth of the picture to
+ * each side.
+ */
 const COARSEST = 40;
 const REACH = 0.2;
 /** Steps a level is given to settle, and when it has. */
 const STEPS = 8;
 const SETTLED_PX = 0.003;
-/** A pixel that has changed more than so many typical differences has been walked through, and counts less. */
+/**
+ * A pixel that has changed more than so many typical differences has been walked through, and
+ * counts less.
+ */
 const OUTLIER = 2.5;
 /** At least so much of the picture has to be in both frames. */
 const MIN_OVERLAP = 0.5;
 /** Frames whose coarsest levels correlate less than this show something else. */
 const MIN_ALIKE = 0.6;
-/** What a shift as far as it is searched has to gain in correlation: along bare lines every shift is as good as none. */
+/**
+ * What a shift as far as it is searched has to gain in correlation: along bare lines every shift is
+ * as good as none.
+ */
 const STAYING = 0.03;
-/** A reference with less contrast than this (standard deviation in codes) shows no shift, and is taken to have none. */
+/**
+ * A reference with less contrast than this (standard deviation in codes) shows no shift, and is
+ * taken to have none.
+ */
 const FLAT = 0.7;
-/** An even frame is the same as another where their means differ by no more than this many codes. */
+/**
+ * An even frame is the same as another where their means differ by no more than this many codes.
+ */
 const SAME_MEAN = 12;
 
 /** One level of the reference, and the standard deviation of its noise. */
@@ -29,9 +43,9 @@ interface Level {
 }
 
 /**
- * Finds how far frames have moved against a first one, to fractions of a pixel: a search over the coarsest level of a
- * pyramid, then least squares by the gradient at each finer one (Lucas and Kanade 1981), with pixels that do not fit
- * counted less (Huber's weights).
+ * Finds how far frames have moved against a first one, to fractions of a pixel: a search over the
+ * coarsest level of a pyramid, then least squares by the gradient at each finer one (Lucas and
+ * Kanade 1981), with pixels that do not fit counted less (Huber's weights).
  */
 export class TranslationAligner {
   private readonly levels: readonly Level[];

@@ -41,7 +41,7 @@ export function combinedShot(
     focalLengthMm: exif.focalLengthMm,
     focalLength35Mm: exif.focalLength35Mm,
     lensModel: exif.lensModel,
-    // It is sharp at many distances, not at one.
+    // No single focus distance is true of it.
     focusedM: way === 'focus' ? undefined : exif.focusedM,
     composite: {
       taken: n,

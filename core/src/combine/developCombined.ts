@@ -1,4 +1,4 @@
-import { developRgb } from '../colour/develop';
+import { developRgb } from '../colour/develop/develop';
 import { developFrame } from '../files/developFrame';
 import { LINEAR_SHIFT, rawDeveloper } from '../files/rawDeveloper';
 import { COMBINED_BLACK, COMBINED_WHITE, wholeLight, type CombinedLight } from './combinedDng';

@@ -1,4 +1,6 @@
-/** Sums over n pixels: of products of gradients, and of gradients with the difference that is left. */
+/**
+ * Sums over n pixels: of products of gradients, and of gradients with the difference that is left.
+ */
 export interface GradientSums {
   readonly n: number;
   readonly xx: number;
@@ -9,8 +11,9 @@ export interface GradientSums {
 }
 
 /**
- * The least-squares step of one plane against another, but only in directions in which the picture has more gradient than
- * its noise makes by itself: along bare lines nothing tells how far they moved, and noise would be fitted.
+ * The least-squares step of one plane against another, but only in directions in which the picture
+ * has more gradient than its noise makes by itself: along bare lines nothing tells how far they
+ * moved, and noise would be fitted.
  *
  * @param noise standard deviation of one plane
  */

@@ -1,8 +1,8 @@
 import type { Plane } from './pyramid';
 
 /**
- * Standard deviation of a plane's noise: mean size of its second differences, which even surfaces and straight edges do
- * not have (Immerkær 1996, Fast Noise Variance Estimation).
+ * Standard deviation of a plane's noise: mean size of its second differences, which even surfaces
+ * and straight edges do not have (Immerkær 1996, Fast Noise Variance Estimation).
  */
 export function planeNoise({ data, width, height }: Plane): number {
   let sum = 0;

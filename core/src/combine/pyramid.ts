@@ -23,7 +23,10 @@ export function pyramid(plane: Plane, shortest: number): Plane[] {
   return levels;
 }
 
-/** Green of a frame's bytes (`4 * width * height`) as a plane: the channel with the most pixels behind it, and the least noise. */
+/**
+ * Green of a frame's bytes (`4 * width * height`) as a plane: the channel with the most pixels
+ * behind it, and the least noise.
+ */
 export function greenPlane(
   rgba: Uint8Array | Uint8ClampedArray,
   width: number,

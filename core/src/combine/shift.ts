@@ -1,4 +1,7 @@
-/** How far a frame has moved against another: what lies at (x, y) in the first lies at (x + dx, y + dy) in it. Pixels. */
+/**
+ * How far a frame has moved against another: what lies at (x, y) in the first lies at (x + dx, y +
+ * dy) in it. Pixels.
+ */
 export interface Shift {
   readonly dx: number;
   readonly dy: number;

@@ -15,7 +15,9 @@ export interface ComparedRaw {
 
 /** How the second of two raws differs from the first, in one channel. */
 export interface ChannelDifference {
-  /** Stops by which it is brighter, where neither clips and both are above the noise; NaN: nowhere. */
+  /**
+   * Stops by which it is brighter, where neither clips and both are above the noise; NaN: nowhere.
+   */
   readonly stops: number;
   /** Share of photosites whose values differ at all. */
   readonly differing: number;
@@ -32,7 +34,8 @@ export interface RawComparison {
   readonly range: number;
   /**
    * Root mean square of what is left when the difference in brightness is taken away, over what the
-   * noise of both gives: about 1 where they show the same. Null where a file does not tell its noise.
+   * noise of both gives: about 1 where they show the same. Null where a file does not tell its
+   * noise.
    */
   readonly overNoise: number | null;
 }

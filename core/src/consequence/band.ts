@@ -12,6 +12,7 @@ export interface Band {
     | 'extended'
     | 'reach'
     | 'sharp'
+    | 'lens'
     | `step-${number}`;
   /** First and last click of the stretch. */
   readonly from: number;

@@ -10,9 +10,10 @@ import type { Band, BandRule } from './band';
 import type { Optics } from './exposureContext';
 
 /**
- * Signal-to-noise ratios that part the classes, at mid-grey. 40 and 10 are the "excellent" and "acceptable" criteria
- * of the noise-based speed of ISO 12232; 20 lies a stop of signal-to-noise between them. They are read at VIEW_PX,
- * because noise is seen in a picture of a size, not in a photosite.
+ * Signal-to-noise ratios that part the classes, at mid-grey. 40 and 10 are the "excellent" and
+ * "acceptable" criteria of the noise-based speed of ISO 12232; 20 lies a stop of signal-to-noise
+ * between them. They are read at VIEW_PX, because noise is seen in a picture of a size, not in a
+ * photosite.
  */
 const CLASS_LIMITS = [40, 20, 10] as const;
 export const NOISE_CLASSES = ['clean', 'fine grain', 'grain', 'coarse'] as const;
@@ -37,7 +38,8 @@ export function noiseAt({ sensor, binning, diagonalPx }: Optics, isoClick: numbe
   const signalE = response.saturationE * midGreyShare(sensor, iso);
   const midGrey = signalToNoise(signalE, response);
   const shadows = signalToNoise(signalE / 2 ** SHADOW_STOPS, response);
-  // Pixels of a 4:3 file from its diagonal; a smaller file than the view is not made cleaner by enlarging it.
+  // Pixels of a 4:3 file from its diagonal; a smaller file than the view is not made cleaner by
+  // enlarging it.
   const filePx = (12 / 25) * diagonalPx * diagonalPx;
   const seen = midGrey * Math.sqrt(filePx / VIEW_PX);
   return { midGrey, shadows, grade: CLASS_LIMITS.filter((limit) => seen < limit).length };

@@ -1,6 +1,6 @@
 import { timeSFromClick } from '../exposure/clicks';
 import { nominalTime } from '../exposure/nominal';
-import { handheldTimeClick, shakePx } from '../optics/shake';
+import { handheldTimeClick, shakePx } from '../optics/shake/shake';
 import type { BandRule } from './band';
 
 /** Times a hand cannot hold still (reciprocal rule). */

@@ -9,7 +9,10 @@ import type { ExposureContext } from './exposureContext';
 export const subjectSmearPx = ({ optics, subject }: ExposureContext, timeS: number): number =>
   optics && subject ? smearPx(subject.speedMS, subject.distanceM, timeS, optics.pixelAngleRad) : 0;
 
-/** Longest click at which the subject smears by less than the circle of confusion; null: it does not move. */
+/**
+ * Longest click at which the subject smears by less than the circle of confusion; null: it does not
+ * move.
+ */
 export function longestSharpSubjectClick(context: ExposureContext): number | null {
   const { optics } = context;
   const perSecond = subjectSmearPx(context, 1);

@@ -1,6 +1,6 @@
 import { asShotNeutral } from '../colour/cameraProfile';
 import { whiteChromaticity, type WhitePoint } from '../colour/whitePoint';
-import { dioptresOfClick, focusClickRange } from '../optics/focusScale';
+import { dioptresOfClick, focusClickRange } from '../optics/focus/focusScale';
 import {
   BRACKET_FRAMES,
   BRACKET_STEP_CLICKS,

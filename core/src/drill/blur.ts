@@ -1,6 +1,6 @@
 import type { SimulatedPlan } from '../simulate/simulatedPlan';
 import { blurRadiusPx } from '../optics/defocus';
-import { shakePx } from '../optics/shake';
+import { shakePx } from '../optics/shake/shake';
 import { pixelAngleRad } from '../optics/zoom';
 import type { KnownLight } from './knownLight';
 import type { JudgedRaw } from './regionReading';

@@ -184,11 +184,11 @@ function judgedPick(
 }
 
 /**
- * Judges the frames of one press against the light that was there.
+ * Judges the frames of one press against the light that was there. Throws DrillRefusal where they
+ * were not made in this drill, or what matters is not in the picture.
  *
  * @param files of one round, as they were stored
  * @param pick which of them was chosen, for a drill that is about choosing
- * Throws DrillRefusal where they were not made in this drill, or what matters is not in the picture.
  */
 export function judgeDrill(drill: Drill, files: readonly DecodedRaw[], pick = 0): Judgement {
   if (files.length === 0) throw new DrillRefusal('There is no frame to judge.');

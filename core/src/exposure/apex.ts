@@ -12,6 +12,9 @@ export const tvFromTimeS = (timeS: number): number => -Math.log2(timeS);
 /** Speed value: log2(S / 3.125). */
 export const svFromIso = (iso: number): number => Math.log2(iso / 3.125);
 
-/** Exposure value referred to ISO 100: what EV100 an exposure of this time, aperture and speed is right for. */
+/**
+ * Exposure value referred to ISO 100: what EV100 an exposure of this time, aperture and speed is
+ * right for.
+ */
 export const ev100FromExposure = (timeS: number, fNumber: number, iso: number): number =>
   avFromFNumber(fNumber) + tvFromTimeS(timeS) - Math.log2(iso / 100);

@@ -18,7 +18,10 @@ export interface PicturePoint {
   readonly y: number;
 }
 
-/** Share of the frame's area that the spot meter reads: about 3 % (common practice for the pattern, no source). */
+/**
+ * Share of the frame's area that the spot meter reads: about 3 % (common practice for the pattern,
+ * no source).
+ */
 export const SPOT_SHARE = 0.03;
 /** Share of the frame's area that a pin reads. */
 export const PIN_SHARE = 0.003;
@@ -28,8 +31,9 @@ export const circleRadius = (share: number, width: number, height: number): numb
   Math.sqrt((share * width * height) / Math.PI);
 
 /**
- * Weights of a meter for a frame of width x height, row by row, summing to 1. The spot reads a circle of
- * SPOT_SHARE; keeping highlights is no average and reads the whole frame where one is asked for.
+ * Weights of a meter for a frame of width x height, row by row, summing to 1. The spot reads a
+ * circle of SPOT_SHARE; keeping highlights is no average and reads the whole frame where one is
+ * asked for.
  */
 export function meterWeights(
   pattern: MeterPattern,
@@ -69,8 +73,8 @@ function spotWeights(width: number, height: number, spot: PicturePoint): Float32
 }
 
 /**
- * Weights of a centre-weighted meter for a frame of width x height, row by row, summing to 1.
- * A Gaussian on the centre with a sigma of 0.22 of the frame's width: 68 % of the weight lies in the
+ * Weights of a centre-weighted meter for a frame of width x height, row by row, summing to 1. A
+ * Gaussian on the centre with a sigma of 0.22 of the frame's width: 68 % of the weight lies in the
  * middle circle of 12/36 of the width's radius (common practice for the pattern, no source).
  */
 export function centreWeights(width: number, height: number): Float32Array {

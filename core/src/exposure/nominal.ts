@@ -1,8 +1,8 @@
 import { clickFromIso, clickFromTimeS, timeSFromClick } from './clicks';
 
 /**
- * The engraved ("nominal") values of the third-stop series. Common practice of the trade, rounded so
- * that people can remember them: the true value of 1/125 s is 1/128 s.
+ * The engraved ("nominal") values of the third-stop series. Common practice of the trade, rounded
+ * so that people can remember them: the true value of 1/125 s is 1/128 s.
  */
 const TIME_LABELS = (
   '1/8000 1/6400 1/5000 1/4000 1/3200 1/2500 1/2000 1/1600 1/1250 1/1000 1/800 1/640 1/500 1/400 1/320 ' +
@@ -31,8 +31,8 @@ export const nominalIso = (click: number): string =>
   ISO_LABELS[clampTo(ISO_CLICKS, click) - ISO_CLICKS.min];
 
 /**
- * Any exposure time as people say it: the engraved value where it is on a third-stop, "7.3 s" where a shutter was
- * closed early.
+ * Any exposure time as people say it: the engraved value where it is on a third-stop, "7.3 s" where
+ * a shutter was closed early.
  */
 export function timeWords(timeS: number): string {
   const click = clickFromTimeS(timeS);
@@ -40,7 +40,9 @@ export function timeWords(timeS: number): string {
   return exact || timeS < 0.25 ? `${nominalTime(click)} s` : `${timeS.toFixed(1)} s`;
 }
 
-/** Reads "1/125", "0.3", "30", "30s" as a click of the nominal scale; null when it is no such time. */
+/**
+ * Reads "1/125", "0.3", "30", "30s" as a click of the nominal scale; null when it is no such time.
+ */
 export function parseTime(text: string): number | null {
   const match = /^(?:(\d+)\/)?(\d+(?:\.\d+)?)\s*s?$/.exec(text.trim());
   if (!match) return null;
@@ -52,7 +54,9 @@ export function parseTime(text: string): number | null {
   return click < TIME_CLICKS.min || click > TIME_CLICKS.max ? null : click;
 }
 
-/** Reads "100" or "640" as a click of the nominal scale; null when it is no ISO speed on the scale. */
+/**
+ * Reads "100" or "640" as a click of the nominal scale; null when it is no ISO speed on the scale.
+ */
 export function parseIso(text: string): number | null {
   if (!/^\d+$/.test(text.trim())) return null;
   const iso = Number(text);

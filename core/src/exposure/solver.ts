@@ -12,7 +12,9 @@ export interface SolverInput {
   readonly isoClick: number | null;
   /** Compensation in clicks: positive makes the picture brighter. */
   readonly compClicks: number;
-  /** Metered light as the exposure (clicks of time + clicks of ISO) that would render it mid-grey. */
+  /**
+   * Metered light as the exposure (clicks of time + clicks of ISO) that would render it mid-grey.
+   */
   readonly lightClicks: number;
   readonly timeRange: ClickRange;
   readonly isoRange: ClickRange;
@@ -36,17 +38,17 @@ export const clampClick = (value: number, range: ClickRange): number =>
   Math.min(range.max, Math.max(range.min, value));
 
 /**
- * Clicks of exposure (time clicks + ISO clicks) that render a surface of this EV100 mid-grey at the aperture.
- * With t = 1 s and ISO 100 both zero: log2(N^2) - EV100, in clicks.
+ * Clicks of exposure (time clicks + ISO clicks) that render a surface of this EV100 mid-grey at the
+ * aperture. With t = 1 s and ISO 100 both zero: log2(N^2) - EV100, in clicks.
  */
 export const lightClicksFromEv100 = (ev100: number, fNumber: number): number =>
   clicksFromStops(2 * Math.log2(fNumber) - ev100);
 
 /**
- * Fills the tapes that were left open. Order of preference with both open: base ISO and a time no longer than
- * can be hand-held, then higher ISO, then a longer time; on a tripod base ISO and any time, then higher ISO.
- * Never moves a held value. All numbers are clicks (thirds of a stop); half clicks pass through, so that
- * compensation in half stops is met exactly.
+ * Fills the tapes that were left open. Order of preference with both open: base ISO and a time no
+ * longer than can be hand-held, then higher ISO, then a longer time; on a tripod base ISO and any
+ * time, then higher ISO. Never moves a held value. All numbers are clicks (thirds of a stop); half
+ * clicks pass through, so that compensation in half stops is met exactly.
  */
 export function solveExposure(input: SolverInput): Solution {
   const wanted = input.lightClicks + input.compClicks;

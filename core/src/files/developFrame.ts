@@ -1,4 +1,4 @@
-import { deepTone, developDeep, developRgb, type Developer } from '../colour/develop';
+import { deepTone, developDeep, developRgb, type Developer } from '../colour/develop/develop';
 import { demosaicMalvar, type Region } from '../sensor/demosaic';
 
 /** A mosaic (RGGB) that is to become a picture. */
@@ -26,7 +26,8 @@ const ROWS = 32;
  *
  * @param region in the raw's own orientation
  * @param turned the frame is to be seen turned by 90 degrees clockwise (TIFF orientation 6)
- * @param store takes `count` developed pixels from `from` on and puts them at `at`, `at + step`, ...
+ * @param store takes `count` developed pixels from `from` on and puts them at `at`, `at + step`,
+ *   ...
  */
 function eachRow(
   frame: MosaicFrame,

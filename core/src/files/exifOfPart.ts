@@ -29,7 +29,7 @@ export function exifOfPart(
     say(exif, TAG.PixelXDimension, width);
     say(exif, TAG.PixelYDimension, height);
   } catch {
-    // It says what it can.
+    // What could be read of it is kept.
   }
   return bytes;
 }

@@ -1,4 +1,4 @@
-import type { OutputSpace } from '../colour/outputSpace';
+import type { OutputSpace } from '../colour/develop/outputSpace';
 import { TAG } from './dng/tags';
 import { carriedFields } from './tiff/carriedFields';
 import { TiffReader } from './tiff/reader';

@@ -1,5 +1,5 @@
 import { iccProfile } from '../colour/iccProfile';
-import type { OutputSpace } from '../colour/outputSpace';
+import type { OutputSpace } from '../colour/develop/outputSpace';
 import type { ShotMetadata } from './dng/description';
 import { DngError } from './dng/dngError';
 import { exifOfRaw, type DevelopedFrom } from './exifOfRaw';

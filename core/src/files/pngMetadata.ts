@@ -70,8 +70,8 @@ function withChunks(
 }
 
 /**
- * A PNG that was developed from a raw, with its profile and Exif (chunks iCCP and eXIf); parts to be
- * laid end to end. Throws DngError when the bytes are no PNG.
+ * A PNG that was developed from a raw, with its profile and Exif (chunks iCCP and eXIf); parts to
+ * be laid end to end. Throws DngError when the bytes are no PNG.
  */
 export function withRawPngMetadata(
   png: Uint8Array,

@@ -1,4 +1,4 @@
-import { createDeveloper, type Developer } from '../colour/develop';
+import { createDeveloper, type Developer } from '../colour/develop/develop';
 import { whiteFromNeutral } from '../colour/cameraProfile';
 import type { RawFile } from './rawFile';
 

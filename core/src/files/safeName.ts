@@ -27,7 +27,9 @@ export function safeName(name: string): string {
   return DEVICES.test(cut) ? `_${cut}` : cut || 'unnamed';
 }
 
-/** The same name with a number where a folder has it already, whatever its case; it is noted there. */
+/**
+ * The same name with a number where a folder has it already, whatever its case; it is noted there.
+ */
 export function uniqueName(name: string, taken: Set<string>): string {
   const dot = name.lastIndexOf('.');
   const [stem, ending] = dot > 0 ? [name.slice(0, dot), name.slice(dot)] : [name, ''];

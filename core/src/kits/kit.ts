@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal';
 import type { MonitorSettings } from '../monitor/monitorSettings';
 import { unlockedWhite, type Settings } from '../settings/settings';
 
@@ -19,7 +20,7 @@ export const PART_FIELDS = {
   ],
   files: ['files', 'jpegQuality', 'sizeMp', 'average', 'aspect'],
   series: ['series', 'delayS'],
-  // Marks are none of the settings: they are the monitors'.
+  // Marks belong to the monitors, not to the settings.
   marks: [],
 } as const satisfies Record<string, readonly (keyof Settings)[]>;
 
@@ -58,8 +59,6 @@ export function withParts(now: Settings, parts: readonly KitPart[], others: Sett
   return { ...now, ...taken };
 }
 
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
-
 /**
  * What a change of the settings has done, taken back; what has been changed since stays.
  *
@@ -68,6 +67,6 @@ const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.str
  */
 export function takenBack(now: Settings, before: Settings, after: Settings): Settings {
   const changed = Object.keys(before) as (keyof Settings)[];
-  const back = changed.filter((field) => !same(before[field], after[field]));
+  const back = changed.filter((field) => !equal(before[field], after[field]));
   return { ...now, ...Object.fromEntries(back.map((field) => [field, before[field]])) };
 }

@@ -1,4 +1,6 @@
-/** Largest group of pixels, on a frame of 640 x 480, that counts as a speck: a glint, not a surface. */
+/**
+ * Largest group of pixels, on a frame of 640 x 480, that counts as a speck: a glint, not a surface.
+ */
 export const SPECK_PIXELS = 8;
 
 /** Pixels of a mask that lie in small groups, by the lowest three bits of their marks. */
@@ -24,8 +26,9 @@ export class ConnectedComponents {
   private area = new Int32Array(1024);
 
   /**
-   * Counts, and marks, pixels in groups (8-connected) of at most `most` pixels. Runs of a row are joined with those
-   * they touch in the row above (Rosenfeld and Pfaltz 1966, on runs instead of pixels).
+   * Counts, and marks, pixels in groups (8-connected) of at most `most` pixels. Runs of a row are
+   * joined with those they touch in the row above (Rosenfeld and Pfaltz 1966, on runs instead of
+   * pixels).
    *
    * @param marks one byte a pixel, `width * height`; its offset must be a multiple of 4
    * @param bits a pixel belongs to the mask when any of these is set
@@ -70,7 +73,8 @@ export class ConnectedComponents {
         this.last[runs] = p;
         this.parent[runs] = runs;
         this.area[runs] = p - from;
-        // Runs above that touch this one, corners included; the last may touch the next run as well.
+        // Runs above that touch this one, corners included; the last may touch the next run as
+        // well.
         while (candidate < aboveEnd && this.last[candidate] + width < from) candidate++;
         for (let k = candidate; k < aboveEnd && this.first[k] + width <= p; k++) this.join(k, runs);
         runs++;

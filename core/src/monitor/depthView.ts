@@ -11,8 +11,8 @@ const OUTSIDE = 0.55;
 const LINE = [150, 92, 255] as const;
 
 /**
- * Shows what is sharp: the zone keeps its picture; what is nearer is grey under stripes rising to the right, what is farther
- * grey under level lines, so that both read without colour.
+ * Shows what is sharp: the zone keeps its picture; what is nearer is grey under stripes rising to
+ * the right, what is farther grey under level lines, so that both read without colour.
  *
  * @param rgba the picture, `4 * width * height`, changed in place
  */
@@ -39,8 +39,8 @@ export function printSharpZone(
 const LIGHTEST_M = 0.25;
 
 /**
- * Shows how far everything is: tones from light (near) to dark (far), a dark contour at every doubling from 1/4 m on, and the
- * limits of the sharp zone as violet lines.
+ * Shows how far everything is: tones from light (near) to dark (far), a dark contour at every
+ * doubling from 1/4 m on, and the limits of the sharp zone as violet lines.
  *
  * @param rgba receives the tones, `4 * width * height`
  */

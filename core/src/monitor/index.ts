@@ -42,7 +42,7 @@ export {
   type MonitorTables,
   NOTHING_WATCHED,
 } from './monitorPass';
-export { markMosaicClips, type MosaicPiece } from './mosaicClips';
+export { markMosaicClips, type MosaicPiece } from './raw/mosaicClips';
 export {
   ALLOWED_SHARES,
   DEFAULT_MONITORS,
@@ -66,7 +66,7 @@ export {
   type PeakingStrength,
   peakingTable,
   type PeakingTable,
-} from './peaking';
+} from './peaking/peaking';
 export {
   createPictureMonitor,
   monitorPicture,
@@ -76,8 +76,8 @@ export {
   whiteShare,
 } from './pictureMonitor';
 export { type Clipping, type PushedRight, pushRight } from './pushRight';
-export { type RawSpot, readRawSpot } from './rawSpot';
-export { type RawLevels, rawStatistics, type RawStatistics } from './rawStatistics';
+export { type RawSpot, readRawSpot } from './raw/rawSpot';
+export { type RawLevels, rawStatistics, type RawStatistics } from './raw/rawStatistics';
 export { type Sharpness, sharpnessOf } from './sharpness';
 export {
   createComponentCounts,
@@ -86,7 +86,7 @@ export {
   ConnectedComponents,
 } from './connectedComponents';
 export { readSpot, type SpotReading } from './spotReading';
-export { texturedPeak } from './texturedPeak';
+export { texturedPeak } from './peaking/texturedPeak';
 export {
   TONE_HALF_WIDTH_STOPS,
   toneLevels,

@@ -1,6 +1,6 @@
 /**
- * The ladder's scale: stops from mid-grey in sixth-stop bins. One scale for every sensor and ISO, so that
- * histograms of different settings can be laid side by side.
+ * The ladder's scale: stops from mid-grey in sixth-stop bins. One scale for every sensor and ISO,
+ * so that histograms of different settings can be laid side by side.
  */
 export const BINS_PER_STOP = 6;
 /** Stops from mid-grey at the lower edge of the first bin and the upper edge of the last. */
@@ -17,7 +17,9 @@ export function ladderBin(stops: number): number {
 /** Stops from mid-grey at the middle of a bin. */
 export const binStops = (bin: number): number => LADDER_LOW_STOPS + (bin + 0.5) / BINS_PER_STOP;
 
-/** Bin of every raw value 0..whiteLevel, for a raw whose mid-grey lies at this share of saturation. */
+/**
+ * Bin of every raw value 0..whiteLevel, for a raw whose mid-grey lies at this share of saturation.
+ */
 export function ladderBinTable(
   blackLevel: number,
   whiteLevel: number,

@@ -1,17 +1,27 @@
 import type { Vec3 } from '../colour/mat3';
 
-/** Light of a framing read without a sensor's limits: exposure-independent, so made once a framing. */
+/**
+ * Light of a framing read without a sensor's limits: exposure-independent, so made once a framing.
+ */
 export interface LightSurvey {
   /** Meter-weighted mean luminance, cd/m2. */
   readonly meterLuminance: number;
-  /** Camera-space light that all but `HIGHLIGHT_SHARE` of the frame stays under: red, green, blue. */
+  /**
+   * Camera-space light that all but `HIGHLIGHT_SHARE` of the frame stays under: red, green, blue.
+   */
   readonly highlights: readonly [number, number, number];
 }
 
-/** Share of the frame that may clip before the instrument speaks of clipping: specks do not rule exposure. */
+/**
+ * Share of the frame that may clip before the instrument speaks of clipping: specks do not rule
+ * exposure.
+ */
 export const HIGHLIGHT_SHARE = 0.001;
 
-/** A bin is the upper half of a float's bits: 128 bins a stop, even within it, from nothing to beyond any light. */
+/**
+ * A bin is the upper half of a float's bits: 128 bins a stop, even within it, from nothing to
+ * beyond any light.
+ */
 const SURVEY_BINS = 1 << 15;
 const counts = new Uint32Array(SURVEY_BINS);
 /** Bits of a float from here on: the sign is set. */
@@ -57,7 +67,9 @@ function highlight(light: Float32Array, channel: number): number {
 export const SHADOW_SHARE = 0.01;
 const GREEN = 1;
 
-/** Luminance under which the darkest `SHADOW_SHARE` of a frame of camera-space light lies, cd/m2. */
+/**
+ * Luminance under which the darkest `SHADOW_SHARE` of a frame of camera-space light lies, cd/m2.
+ */
 export function darkestLight(light: Float32Array): number {
   const pixels = count(light, GREEN);
   let below = 0;

@@ -35,7 +35,10 @@ const WHITE: MarkColour = [244, 244, 244];
 /** A bit to look for, or none. */
 const bitIf = (wanted: boolean, bit: number): number => (wanted ? bit : 0);
 
-/** What a tile of the pattern says of a pixel: inside a dot, inside a small one, in every second field. */
+/**
+ * What a tile of the pattern says of a pixel: inside a dot, inside a small one, in every second
+ * field.
+ */
 const DOT = 1;
 const SMALL = 2;
 const EVEN = 4;
@@ -52,7 +55,7 @@ interface Pattern {
 }
 
 /** More than width and height of any live frame together. */
-const LONGEST_DIAGONAL = 8192;
+const MAX_DIAGONAL = 8192;
 
 let pattern: Pattern | null = null;
 
@@ -71,7 +74,7 @@ function patternOf(pitch: number): Pattern {
     }
   // Every third step along a diagonal is a stripe.
   const stripes = (step: number): Uint8Array =>
-    Uint8Array.from({ length: LONGEST_DIAGONAL }, (_, along) =>
+    Uint8Array.from({ length: MAX_DIAGONAL }, (_, along) =>
       Math.floor(along / step) % 3 === 0 ? 1 : 0,
     );
   const wide = stripes(Math.max(3, Math.round(pitch * 0.75)));
@@ -84,9 +87,10 @@ function patternOf(pitch: number): Pattern {
 const wordOf = ([r, g, b]: MarkColour): number => ((255 << 24) | (b << 16) | (g << 8) | r) >>> 0;
 
 /**
- * Prints marks over a picture so that they read without colour: clipped = round dots on a square grid, crushed = small,
- * sparse dots, zebra = stripes falling to the left, the second band = finer stripes falling to the right, edges in focus =
- * unbroken lines. A dot wins over a line, a line over a stripe.
+ * Prints marks over a picture so that they read without colour: clipped = round dots on a square
+ * grid, crushed = small, sparse dots, zebra = stripes falling to the left, the second band = finer
+ * stripes falling to the right, edges in focus = unbroken lines. A dot wins over a line, a line
+ * over a stripe.
  *
  * @param marks one byte a pixel from the monitor pass
  * @param rgba opaque picture, changed in place; its offset must be a multiple of 4
@@ -136,11 +140,11 @@ export function printMarks(
 }
 
 /** Where the fine stripes are looked up for the diagonal through the first pixel. */
-const FINE_START = LONGEST_DIAGONAL / 2;
+const FINE_START = MAX_DIAGONAL / 2;
 
 /**
- * A function that passes over pixels without any of the wanted marks, four at a time where they lie well in memory: from a
- * pixel on to the next that has one, or to the end.
+ * A function that passes over pixels without any of the wanted marks, four at a time where they lie
+ * well in memory: from a pixel on to the next that has one, or to the end.
  */
 function markPasser(marks: Uint8Array, wanted: number): (p: number, end: number) => number {
   const aligned = marks.byteOffset % 4 === 0;
@@ -157,12 +161,15 @@ function markPasser(marks: Uint8Array, wanted: number): (p: number, end: number)
   };
 }
 
-/** What the clip view shows of what does not clip: luma, darkened so that the clipped parts stand out. */
+/**
+ * What the clip view shows of what does not clip: luma, darkened so that the clipped parts stand
+ * out.
+ */
 const CLIP_VIEW_SHARE = 0.35;
 
 /**
- * Shows what the raw has lost: the picture in dark greys, every clipped pixel in the sum of the colours of its clipped
- * channels (all three = white), crushed pixels black.
+ * Shows what the raw has lost: the picture in dark greys, every clipped pixel in the sum of the
+ * colours of its clipped channels (all three = white), crushed pixels black.
  *
  * @param rgba the developed picture, changed in place
  */

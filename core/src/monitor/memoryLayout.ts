@@ -2,9 +2,14 @@ import { KeptRoutines, padded, type Routines } from '../wasm';
 import { MONITOR_WASM } from './monitorWasm';
 import { plainMonitor, type MonitorRoutines } from './plainMonitor';
 
-/** A memory of the monitors with room for frames of so many pixels and levels: addresses of what lies in it. */
+/**
+ * A memory of the monitors with room for frames of so many pixels and levels: addresses of what
+ * lies in it.
+ */
 export interface MonitorMemory extends Routines<MonitorRoutines> {
-  /** The same loops in TypeScript over the same memory: for what is left over of blocks of pixels. */
+  /**
+   * The same loops in TypeScript over the same memory: for what is left over of blocks of pixels.
+   */
   readonly plain: MonitorRoutines;
   readonly counts: number;
   /** Two sets of four tables, for even and odd pixels, of `levels` or 256 counts each. */

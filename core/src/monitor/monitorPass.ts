@@ -37,9 +37,14 @@ export const COUNT = { red: 0, green: 1, blue: 2, any: 3, crushed: 4, zebra: 5, 
 
 /** What one pass over a frame found. Reused from frame to frame: the pass writes into it. */
 export interface MonitorResult {
-  /** Pixels per ladder bin: red, green, blue, luminance, `LADDER_BINS` each, one after the other. */
+  /**
+   * Pixels per ladder bin: red, green, blue, luminance, `LADDER_BINS` each, one after the other.
+   */
   readonly histogram: Uint32Array;
-  /** Pixels clipped in red, green, blue, in any channel; crushed; under the zebra; in the second band. */
+  /**
+   * Pixels clipped in red, green, blue, in any channel; crushed; under the zebra; in the second
+   * band.
+   */
   readonly counts: Uint32Array;
   /** One byte a pixel, MARK_ bits. */
   readonly marks: Uint8Array;
@@ -56,8 +61,8 @@ export const createMonitorResult = (pixels: number): MonitorResult => ({
 const MAX_LEVEL = 32767;
 
 /**
- * Everything the instrument reads from a frame's raw values, in one pass. Counts by raw value: folding into bins afterwards
- * saves a look-up per channel.
+ * Everything the instrument reads from a frame's raw values, in one pass. Counts by raw value:
+ * folding into bins afterwards saves a look-up per channel.
  *
  * @param raw interleaved RGB raw values, `3 * pixels`, none above the white level
  * @param plain true: without WebAssembly in any case

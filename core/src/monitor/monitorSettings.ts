@@ -1,11 +1,13 @@
-import { PEAKING_STRENGTHS, type PeakingStrength } from './peaking';
+import { PEAKING_STRENGTHS, type PeakingStrength } from './peaking/peaking';
 import { ZEBRA_CLICKS, ZEBRA_PERCENT, type ZebraThreshold } from './zebra';
 
 /** Which channel's clipping is marked. */
 export const OVER_MARKS = ['any', 'red', 'green', 'blue', 'off'] as const;
 export type OverMarks = (typeof OVER_MARKS)[number];
 
-/** Colours clip marks can have: the usual one, and two for pictures in which it does not stand out. */
+/**
+ * Colours clip marks can have: the usual one, and two for pictures in which it does not stand out.
+ */
 export const OVER_COLOURS = ['pink', 'white', 'black'] as const;
 export type OverColour = (typeof OVER_COLOURS)[number];
 

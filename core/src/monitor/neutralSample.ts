@@ -46,7 +46,10 @@ export function sampleNeutral(
   };
 }
 
-/** How much the pixels' colour spreads beyond what noise explains: relative, the worse of red and blue over green. */
+/**
+ * How much the pixels' colour spreads beyond what noise explains: relative, the worse of red and
+ * blue over green.
+ */
 function unevennessOf(
   raw: Uint16Array,
   width: number,
@@ -56,7 +59,8 @@ function unevennessOf(
   { blackLevel, electronsPerDn, readNoiseE }: PhotositeResponse,
   mean: readonly number[],
 ): number {
-  // Deviations of each pixel from the mean's colour at its own green: sums of squares and the noise expected in them.
+  // Deviations of each pixel from the mean's colour at its own green: sums of squares and the noise
+  // expected in them.
   const cx = at.x * width;
   const cy = at.y * height;
   const read2 = (readNoiseE / electronsPerDn) ** 2;

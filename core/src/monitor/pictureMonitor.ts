@@ -25,8 +25,8 @@ export const createPictureMonitor = (): PictureMonitor => ({
 const LUMA = [13933, 46871, 4732] as const;
 
 /**
- * Histogram of the developed picture, and its zebra: the JPEG's view of things. Luma is BT.709's, of gamma-encoded
- * values.
+ * Histogram of the developed picture, and its zebra: the JPEG's view of things. Luma is BT.709's,
+ * of gamma-encoded values.
  *
  * @param rgba picture, `4 * pixels`
  * @param zebraByte luma at or above this gets MARK_ZEBRA in `marks`; above 255 = none

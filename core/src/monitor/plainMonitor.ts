@@ -33,8 +33,8 @@ export interface MonitorRoutines {
 const ZEBRA = 16;
 
 /**
- * What core/assembly/monitor.ts does, in TypeScript: for where there is no WebAssembly, for what is left over of its blocks, and to
- * check it against.
+ * What core/assembly/monitor.ts does, in TypeScript: for where there is no WebAssembly, for what is
+ * left over of its blocks, and to check it against.
  */
 export function plainMonitor(buffer: ArrayBuffer): MonitorRoutines {
   const words = new Uint16Array(buffer);

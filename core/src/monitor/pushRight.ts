@@ -21,8 +21,8 @@ export interface PushedRight {
 const PARTS = 8;
 
 /**
- * Finds the brightest exposure, in whole clicks, at which no more than an allowed number of pixels clips: what raising
- * it click by click would find, because more exposure never clips less.
+ * Finds the brightest exposure, in whole clicks, at which no more than an allowed number of pixels
+ * clips: what raising it click by click would find, because more exposure never clips less.
  *
  * @param clippingAt how much clips so many clicks (fractions too) brighter than now
  * @param allowed pixels that may clip in any channel

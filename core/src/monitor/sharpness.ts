@@ -2,7 +2,10 @@ import type { PhotositeResponse } from '../sensor/sensorModel';
 
 /** How much fine detail a piece of the sensor shows. */
 export interface Sharpness {
-  /** Strength of detail as a share of the mean signal: rms of the modified Laplacian, noise taken off. 0 = none. */
+  /**
+   * Strength of detail as a share of the mean signal: rms of the modified Laplacian, noise taken
+   * off. 0 = none.
+   */
   readonly detail: number;
   /** The same detail in standard deviations of what noise alone would show. */
   readonly sure: number;
@@ -11,9 +14,10 @@ export interface Sharpness {
 }
 
 /**
- * Sharpness of a piece of an RGGB mosaic by the modified Laplacian of Nayar and Nakagawa 1994, |2G - left - right| and
- * |2G - above - below|, of green photosites two apart. Squared instead of absolute, so that the share of noise, which the
- * sensor model knows, can be taken off: the measure neither grows with ISO nor changes with the exposure.
+ * Sharpness of a piece of an RGGB mosaic by the modified Laplacian of Nayar and Nakagawa 1994,
+ * |2G - left - right| and |2G - above - below|, of green photosites two apart. Squared instead of
+ * absolute, so that the share of noise, which the sensor model knows, can be taken off: the measure
+ * neither grows with ISO nor changes with the exposure.
  *
  * @param raw mosaic, `width * height`, RGGB from the top left, both even and at least 8
  * Throws RangeError on a smaller piece.

@@ -1,6 +1,7 @@
 /**
- * Where zebra stripes start: in clicks (thirds of a stop) under raw clipping, or at a level of the developed picture
- * in percent of BT.709's studio scale, where black is 16, white (100 %) 235, and 109 % the last code, 255.
+ * Where zebra stripes start: in clicks (thirds of a stop) under raw clipping, or at a level of the
+ * developed picture in percent of BT.709's studio scale, where black is 16, white (100 %) 235, and
+ * 109 % the last code, 255.
  */
 export type ZebraThreshold =
   | { readonly on: 'raw'; readonly clicksUnder: number }
@@ -17,14 +18,18 @@ interface Levels {
   readonly whiteLevel: number;
 }
 
-/** Raw value at which the zebra starts; one that no pixel reaches where it does not read the raw. */
+/**
+ * Raw value at which the zebra starts; one that no pixel reaches where it does not read the raw.
+ */
 export function zebraRawLevel(zebra: ZebraThreshold | null, levels: Levels): number {
   if (zebra?.on !== 'raw') return 65536;
   const { blackLevel, whiteLevel } = levels;
   return Math.round(blackLevel + (whiteLevel - blackLevel) * 2 ** (-zebra.clicksUnder / 3));
 }
 
-/** Byte of the developed picture at which the zebra starts; 256 where it does not read the picture. */
+/**
+ * Byte of the developed picture at which the zebra starts; 256 where it does not read the picture.
+ */
 export const zebraByte = (zebra: ZebraThreshold | null): number =>
   zebra?.on === 'picture' ? Math.min(255, Math.round(16 + (219 * zebra.percent) / 100)) : 256;
 

@@ -9,6 +9,8 @@ export interface Note {
   /** Where it is published; "Common practice" where it is nowhere. */
   readonly source: string;
   readonly figure: Figure;
-  /** The query of a link that sets Field up to see it there; left out where there is nothing to set. */
+  /**
+   * The query of a link that sets Field up to see it there; left out where there is nothing to set.
+   */
   readonly setUp?: string;
 }

@@ -19,8 +19,8 @@ export interface PixelBox {
 const evenBelow = (v: number): number => 2 * Math.floor(v / 2);
 
 /**
- * The largest box of a shape in the middle of a frame lying on its long side; corners on even photosites, so that the
- * colour filter pattern begins as it does in the whole.
+ * The largest box of a shape in the middle of a frame lying on its long side; corners on even
+ * photosites, so that the colour filter pattern begins as it does in the whole.
  */
 export function aspectBox(width: number, height: number, aspect: AspectRatio): PixelBox {
   const ratio = aspectValue(aspect);

@@ -7,8 +7,8 @@ export const dioptresOf = (distanceM: number): number => 1 / distanceM;
 export const distanceOf = (dioptres: number): number => (dioptres > 0 ? 1 / dioptres : Infinity);
 
 /**
- * Diameter on the sensor in mm of the blur of a point at `distanceM` behind a lens focused at `focusedM`:
- * b = f^2 |d - s| / (N d (s - f)), the thin-lens formula. Both may be Infinity.
+ * Diameter on the sensor in mm of the blur of a point at `distanceM` behind a lens focused at
+ * `focusedM`: b = f^2 |d - s| / (N d (s - f)), the thin-lens formula. Both may be Infinity.
  */
 export function blurDiameterMm(
   { focalLengthMm, fNumber }: ThinLens,
@@ -27,7 +27,10 @@ const WAVELENGTH_MM = 550e-6;
 export const airyDiameterMm = ({ fNumber }: Pick<ThinLens, 'fNumber'>): number =>
   2.44 * WAVELENGTH_MM * fNumber;
 
-/** Diameter in mm of a point's image, with diffraction as its floor: blur and Airy disc added in quadrature. */
+/**
+ * Diameter in mm of a point's image, with diffraction as its floor: blur and Airy disc added in
+ * quadrature.
+ */
 export const spotDiameterMm = (lens: ThinLens, focusedM: number, distanceM: number): number =>
   Math.hypot(blurDiameterMm(lens, focusedM, distanceM), airyDiameterMm(lens));
 
@@ -40,8 +43,8 @@ export interface Defocus {
 }
 
 /**
- * The defocus of a picture whose pixels cover this angle (as a tangent): seen from the lens, a blur is as wide as the
- * aperture is at the distance between object and focus.
+ * The defocus of a picture whose pixels cover this angle (as a tangent): seen from the lens, a blur
+ * is as wide as the aperture is at the distance between object and focus.
  */
 export function defocusOf(
   { focalLengthMm, fNumber }: ThinLens,
@@ -62,7 +65,9 @@ export const blurRadiusPx = ({ dioptres, pxPerDioptre }: Defocus, distanceM: num
 /** Blur radii beyond this are not drawn any larger. */
 export const MAX_BLUR_PX = 64;
 
-/** Farthest that blur spreads in a picture with these nearest and farthest things, in whole pixels. */
+/**
+ * Farthest that blur spreads in a picture with these nearest and farthest things, in whole pixels.
+ */
 export function blurReachPx(defocus: Defocus, nearestM: number, farthestM: number): number {
   const most = Math.max(
     Math.abs(blurRadiusPx(defocus, nearestM)),
@@ -71,5 +76,8 @@ export function blurReachPx(defocus: Defocus, nearestM: number, farthestM: numbe
   return most < MIN_BLUR_PX ? 0 : Math.ceil(Math.min(MAX_BLUR_PX, most)) + 2;
 }
 
-/** Blur of a smaller radius than this leaves a picture as it is: far under what the lens itself spreads. */
+/**
+ * Blur of a smaller radius than this leaves a picture as it is: far under what the lens itself
+ * spreads.
+ */
 export const MIN_BLUR_PX = 0.3;

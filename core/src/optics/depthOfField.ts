@@ -14,8 +14,8 @@ export interface SharpZone {
 }
 
 /**
- * Circle of confusion of a sensor in mm: 0.030 mm on 36 x 24 mm, scaled by the diagonal (common practice). A crop is
- * enlarged more, so its circle is smaller.
+ * Circle of confusion of a sensor in mm: 0.030 mm on 36 x 24 mm, scaled by the diagonal (common
+ * practice). A crop is enlarged more, so its circle is smaller.
  */
 export function circleOfConfusionMm({ sensor }: Pick<LensModel, 'sensor'>, crop = 1): number {
   const diagonalMm = (Math.hypot(sensor.widthPx, sensor.heightPx) * sensor.pixelPitchUm) / 1000;
@@ -27,10 +27,11 @@ export const hyperfocalM = ({ focalLengthMm: f, fNumber }: ThinLens, circleMm: n
   ((f * f) / (fNumber * circleMm) + f) / 1000;
 
 /**
- * What looks sharp around a focused distance: near = s (H - f) / (H + s - 2 f), far = s (H - f) / (H - s), infinite from
- * s = H on.
+ * What looks sharp around a focused distance: near = s (H - f) / (H + s - 2 f), far = s (H - f) /
+ * (H - s), infinite from s = H on.
  *
- * @param distanceM focused distance; Infinity allowed. Throws RangeError when it is not beyond the focal length.
+ * @param distanceM focused distance; Infinity allowed. Throws RangeError when it is not beyond the
+ *   focal length.
  */
 export function sharpZone(lens: ThinLens, circleMm: number, distanceM: number): SharpZone {
   const f = lens.focalLengthMm / 1000;

@@ -11,8 +11,8 @@ export interface FlashShot {
 
 /**
  * Stops from mid-grey at which a flash alone renders a grey card at a distance in metres: 0 where
- * guide number = f-number times distance at ISO 100 (the guide number's definition); light falls with
- * the square of the distance.
+ * guide number = f-number times distance at ISO 100 (the guide number's definition); light falls
+ * with the square of the distance.
  */
 export const flashStops = (
   { guideNumber, fNumber, isoClick, filterStops }: FlashShot,

@@ -13,8 +13,8 @@ export {
   MAX_BLUR_PX,
   spotDiameterMm,
 } from './defocus';
-export { DefocusBlur, type PlanePart } from './defocusBlur';
-export { contrastSearch, type SearchOutcome } from './contrastSearch';
+export { DefocusBlur, type PlanePart } from './blur/defocusBlur';
+export { contrastSearch, type SearchOutcome } from './focus/contrastSearch';
 export {
   circleOfConfusionMm,
   hyperfocalM,
@@ -22,7 +22,7 @@ export {
   type SharpZone,
   type ThinLens,
 } from './depthOfField';
-export { depthFacts, type DepthFacts, type DepthSetup, sameSizeDistanceM } from './depthSetup';
+export { depthFacts, type DepthFacts, type DepthSetup, sameSizeDistanceM } from './blur/depthSetup';
 export {
   DISTANCE_UNITS,
   distanceFigures,
@@ -38,21 +38,27 @@ export {
   focusClickRange,
   focusClicksPerDioptre,
   lensFocus,
-} from './focusScale';
-export { HALF_PUPIL_SHARE, halfPupilViews, type HalfPupilViews } from './halfPupil';
+} from './focus/focusScale';
+export { HALF_PUPIL_SHARE, halfPupilViews, type HalfPupilViews } from './focus/halfPupil';
 export { BANDING_LIMIT, bandingContrast, lampShare } from './lampPulse';
 export { findLens, LENSES, type LensModel } from './lenses';
-export { type PhaseReading } from './phaseDetect';
+export { type PhaseReading } from './focus/phaseDetect';
 export {
   MAX_PHASE_LOOKS,
   type PhaseLens,
   type PhaseOutcome,
   phaseSearch,
   showsTexture,
-} from './phaseSearch';
-export { HAND_SPEED_RAD_S, handheldTimeClick, longestHandheldS, shakePath, shakePx } from './shake';
-export { blurRows } from './shakeBlur';
-export { type BlurKernel, shakeKernel } from './shakeKernel';
+} from './focus/phaseSearch';
+export {
+  HAND_SPEED_RAD_S,
+  handheldTimeClick,
+  longestHandheldS,
+  shakePath,
+  shakePx,
+} from './shake/shake';
+export { blurRows } from './shake/shakeBlur';
+export { type BlurKernel, shakeKernel } from './shake/shakeKernel';
 export { fiveHundredRuleS, SKY_RATE_RAD_S, TRAIL_LIMIT_PX, trailPx } from './skyTrail';
 export { PACE_M_S, smearPx, SUBJECT_PACES, type SubjectPace } from './smear';
 export {

@@ -2,9 +2,9 @@
 export const BANDING_LIMIT = 0.03;
 
 /**
- * How strongly lamps on the mains stripe a picture read out row by row: half the difference between brightest and
- * darkest stripe, as a share of the mean. Lamps pulse at twice the mains frequency; an exposure averages the pulse
- * (a sinc), so whole multiples of 1/100 or 1/120 s leave nothing.
+ * How strongly lamps on the mains stripe a picture read out row by row: half the difference between
+ * brightest and darkest stripe, as a share of the mean. Lamps pulse at twice the mains frequency;
+ * an exposure averages the pulse (a sinc), so whole multiples of 1/100 or 1/120 s leave nothing.
  *
  * @param modulation depth of the lamp's pulse, 0..1: (max - min) / (max + min)
  */
@@ -14,8 +14,8 @@ export function bandingContrast(timeS: number, mainsHz: number, modulation: numb
 }
 
 /**
- * Light of a row, as a share of the mean, when lamps pulse while the shutter rolls: the pulse averaged over the
- * row's own exposure.
+ * Light of a row, as a share of the mean, when lamps pulse while the shutter rolls: the pulse
+ * averaged over the row's own exposure.
  *
  * @param rowStartS when the row's exposure begins
  */

@@ -2,7 +2,10 @@ import { DIAGONAL_35_MM } from './circleOfConfusion';
 import { SALTPAN_SENSITIVITIES } from '../sensor/sensitivities';
 import type { SensorModel } from '../sensor/sensorModel';
 
-/** One camera of the simulated phone: a fixed-aperture lens on a sensor of its own. Invented, and says so. */
+/**
+ * One camera of the simulated phone: a fixed-aperture lens on a sensor of its own. Invented, and
+ * says so.
+ */
 export interface LensModel {
   readonly id: string;
   readonly label: string;

@@ -19,8 +19,8 @@ export const ZOOM_RANGE_MM = {
 } as const;
 
 /**
- * The lens and crop that show the angle of a 35 mm-equivalent focal length: the longest lens that is not too long,
- * because a crop throws photosites away. Values out of reach give its end.
+ * The lens and crop that show the angle of a 35 mm-equivalent focal length: the longest lens that
+ * is not too long, because a crop throws photosites away. Values out of reach give its end.
  */
 export function zoomTo(focalLength35Mm: number): Zoom {
   const wanted = Math.min(ZOOM_RANGE_MM.max, Math.max(ZOOM_RANGE_MM.min, focalLength35Mm));
@@ -32,7 +32,10 @@ export function zoomTo(focalLength35Mm: number): Zoom {
 export const halfLongTangent = (lens: LensModel, crop: number): number =>
   (lens.sensor.widthPx * lens.sensor.pixelPitchUm) / 2000 / lens.focalLengthMm / crop;
 
-/** Photosites are handed on in blocks of eight, so that mosaic, halving and preview all divide evenly. */
+/**
+ * Photosites are handed on in blocks of eight, so that mosaic, halving and preview all divide
+ * evenly.
+ */
 const BLOCK_PX = 8;
 
 /** Size in pixels of a picture cropped by this much, after binning photosites 1 x 1 or 2 x 2. */

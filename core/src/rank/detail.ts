@@ -50,8 +50,8 @@ interface BlockSums {
 }
 
 /**
- * Measures fine detail on the green photosites, which lie like the dark fields of a chessboard: each
- * against its four diagonal neighbours.
+ * Measures fine detail on the green photosites, which lie like the dark fields of a chessboard:
+ * each against its four diagonal neighbours.
  */
 export function measureDetail(source: DetailSource): DetailMap {
   const { width, height } = source;

@@ -54,13 +54,13 @@ function isReadable({ mean }: DetailMap): boolean {
 /** What lies so near to where focus was asked for belongs to it: a share of the longer side. */
 const ASKED_REACH = 0.12;
 /** In blocks: enough of them in a small frame as well. */
-const LEAST_REACH = 1.7;
+const MIN_REACH = 1.7;
 
 /** Whether a block lies where focus was asked for. */
 function isAsked({ columns, rows }: DetailMap, { x, y }: Place, b: number): boolean {
   const across = ((b % columns) + 0.5) / columns - x;
   const down = (Math.floor(b / columns) + 0.5) / rows - y;
-  const reach = Math.max(LEAST_REACH, ASKED_REACH * Math.max(columns, rows));
+  const reach = Math.max(MIN_REACH, ASKED_REACH * Math.max(columns, rows));
   return Math.hypot(across * columns, down * rows) <= reach;
 }
 

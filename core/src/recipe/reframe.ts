@@ -169,13 +169,13 @@ export function fittedCrop(crop: Crop, { width, height }: Size, tilt: number): C
     (width / 2 - Math.abs(at.x)) / (a * cos + b * sin),
     (height / 2 - Math.abs(at.y)) / (a * sin + b * cos),
   );
-  if (share >= LEAST_SHARE) return about(crop, crop.width * share, crop.height * share);
+  if (share >= MIN_SHARE) return about(crop, crop.width * share, crop.height * share);
   // Its middle lies at the edge, or beyond: the largest about the picture's own.
   const centred = { ...crop, x: 0.5 - crop.width / 2, y: 0.5 - crop.height / 2 };
   return fittedCrop(centred, { width, height }, tilt);
 }
 
-const LEAST_SHARE = 0.05;
+const MIN_SHARE = 0.05;
 
 const about = (crop: Crop, width: number, height: number): Crop => ({
   x: crop.x + (crop.width - width) / 2,
@@ -236,12 +236,12 @@ export interface Held {
 }
 
 /** Least side of a crop, as a share of the picture's. */
-const LEAST_SIDE = 0.02;
+const MIN_SIDE = 0.02;
 
 function withEdge(crop: Crop, axis: 'x' | 'y', side: -1 | 0 | 1, by: number): Crop {
   if (side === 0) return crop;
   const length = axis === 'x' ? 'width' : 'height';
-  const next = Math.max(LEAST_SIDE, crop[length] + side * by);
+  const next = Math.max(MIN_SIDE, crop[length] + side * by);
   return {
     ...crop,
     [length]: next,
@@ -270,7 +270,7 @@ export function draggedCrop(
   // The way that was dragged further, in pixels, tells the size.
   const wide = held.x * by.x * width;
   const high = held.y * by.y * height * ratio;
-  const least = LEAST_SIDE * Math.max(width, height * ratio);
+  const least = MIN_SIDE * Math.max(width, height * ratio);
   const grown = Math.abs(wide) > Math.abs(high) ? wide : high;
   const across = Math.max(least, crop.width * width + grown) / width;
   const down = (across * width) / ratio / height;

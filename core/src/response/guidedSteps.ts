@@ -1,18 +1,25 @@
-/** Steps between the pictures of a guided series, in thirds of a stop; finer where the range is narrow. */
+/**
+ * Steps between the pictures of a guided series, in thirds of a stop; finer where the range is
+ * narrow.
+ */
 const STEPS = [
   [3, 2],
   [2, 1],
 ] as const;
 /** Pictures a series has at most; more would only try the photographer's patience. */
 const MAX_PICTURES = 11;
-/** Fewest pictures, and the fewest thirds between the darkest and the brightest, that say anything of a curve. */
-export const FEWEST_PICTURES = 5;
+/**
+ * Fewest pictures, and the fewest thirds between the darkest and the brightest, that say anything
+ * of a curve.
+ */
+export const MIN_PICTURES = 5;
 const MIN_REACH = 9;
 
 /**
- * Exposures of a guided series as clicks round the one the scene needs, from dark to bright and inside a range. The
- * steps alternate between 1 and 2/3 stop (2/3 and 1/3 in a narrow range): were they all alike, a wave of that period in
- * the curve would go unseen. Null when the range is too narrow.
+ * Exposures of a guided series as clicks round the one the scene needs, from dark to bright and
+ * inside a range. The steps alternate between 1 and 2/3 stop (2/3 and 1/3 in a narrow range): were
+ * they all alike, a wave of that period in the curve would go unseen. Null when the range is too
+ * narrow.
  */
 export function guidedClicks(
   middle: number,
@@ -21,7 +28,7 @@ export function guidedClicks(
   for (const steps of STEPS) {
     const clicks = clicksOf(middle, range, steps);
     const spans = clicks[clicks.length - 1] - clicks[0];
-    if (clicks.length >= FEWEST_PICTURES && spans >= MIN_REACH) return clicks;
+    if (clicks.length >= MIN_PICTURES && spans >= MIN_REACH) return clicks;
   }
   return null;
 }

@@ -1,5 +1,10 @@
-export { FEWEST_PICTURES, guidedClicks } from './guidedSteps';
-export { type RecoveredResponse, recoverResponse, type SeriesPicture } from './recoverResponse';
+export { MIN_PICTURES, guidedClicks } from './guidedSteps';
+export {
+  ignoresExposure,
+  type RecoveredResponse,
+  recoverResponse,
+  type SeriesPicture,
+} from './recoverResponse';
 export { evenPoints, SeriesPoints } from './seriesPoints';
 export {
   CODES,

@@ -10,11 +10,13 @@ const MIDDLE = CODES / 2;
 const trust = (code: number): number => Math.max(0, Math.min(code, LAST - code)) / MIDDLE;
 
 /**
- * The response of one channel, as the logarithm of the light that makes each code, 0 at code 128: Debevec & Malik,
- * "Recovering High Dynamic Range Radiance Maps from Photographs" (SIGGRAPH 1997), eq. 3. The pixels' own lights are
- * eliminated from the normal equations, so that thousands of pixels cost no more than a hundred.
+ * The response of one channel, as the logarithm of the light that makes each code, 0 at code 128:
+ * Debevec & Malik, "Recovering High Dynamic Range Radiance Maps from Photographs" (SIGGRAPH 1997),
+ * eq. 3. The pixels' own lights are eliminated from the normal equations, so that thousands of
+ * pixels cost no more than a hundred.
  *
- * Codes may lie between two whole ones, as means over several frames do: the curve is linear between them.
+ * Codes may lie between two whole ones, as means over several frames do: the curve is linear
+ * between them.
  *
  * @param codes of every pixel in every picture, pixel by pixel: `logExposure.length` values each
  * @param logExposure natural logarithm of each picture's exposure, in any unit

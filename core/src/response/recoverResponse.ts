@@ -17,12 +17,18 @@ export type RecoveredResponse =
       /** Root mean square of what the curve leaves unexplained, in stops. */
       readonly residualStops: number;
     }
-  /** The pictures do not follow the exposure; or cover too few codes; or did not show the same thing throughout. */
+  /**
+   * The pictures do not follow the exposure; or cover too few codes; or did not show the same thing
+   * throughout.
+   */
   | { readonly kind: 'unchanged' | 'narrow' | 'moved' };
 
 /** Codes that a series has to reach, and the longest run it may leave out. */
 const REACH = { low: 26, high: 229, gap: 24 } as const;
-/** A step of a code is about a fiftieth of a stop in the middle; more than this and something else has changed. */
+/**
+ * A step of a code is about a fiftieth of a stop in the middle; more than this and something else
+ * has changed.
+ */
 const MAX_RESIDUAL_STOPS = 0.12;
 /** Codes below this are too few to follow a curve's toe: it is drawn straight to nothing. */
 const TOE = 4;
@@ -30,10 +36,15 @@ const TOE = 4;
 const FOLLOWING = 0.5;
 /** Codes a point has to rise from the darkest picture to the brightest. */
 const RISE = 20;
+/**
+ * Stops, and codes they end at, that no curve in use leaves without that rise: over 1.5 stops up to
+ * code 80 sRGB's rises by 33, one of gamma 3 by 23. What ends brighter may have clipped on its way.
+ */
+const PLAIN = { stops: 1.5, low: 80, high: 250 } as const;
 
 /**
- * A camera's response from pictures of one scene at different exposures (Debevec & Malik 1997), channels laid together
- * at code 128, which is taken to be neutral.
+ * A camera's response from pictures of one scene at different exposures (Debevec & Malik 1997),
+ * channels laid together at code 128, which is taken to be neutral.
  */
 export function recoverResponse(pictures: readonly SeriesPicture[]): RecoveredResponse {
   const ordered = [...pictures].sort((a, b) => a.exposureStops - b.exposureStops);
@@ -52,6 +63,30 @@ export function recoverResponse(pictures: readonly SeriesPicture[]): RecoveredRe
   const residualStops = Math.sqrt(squares / 3) / Math.LN2;
   if (!(residualStops <= MAX_RESIDUAL_STOPS)) return { kind: 'moved' };
   return { kind: 'found', response: normalised(curves), residualStops };
+}
+
+/**
+ * True when the pictures taken so far show that the camera does not follow: with more exposure,
+ * most of what is bright enough to tell is no brighter. False while nothing is bright enough.
+ */
+export function ignoresExposure(pictures: readonly SeriesPicture[]): boolean {
+  const [first, ...others] = pictures;
+  if (!first) return false;
+  let [dark, bright] = [first, first];
+  for (const picture of others) {
+    if (picture.exposureStops < dark.exposureStops) dark = picture;
+    if (picture.exposureStops > bright.exposureStops) bright = picture;
+  }
+  if (bright.exposureStops - dark.exposureStops < PLAIN.stops) return false;
+  let [points, still] = [0, 0];
+  for (let i = 1; i < dark.codes.length; i += 3) {
+    const code = bright.codes[i];
+    if (code < PLAIN.low || code > PLAIN.high) continue;
+    points++;
+    if (code - dark.codes[i] < RISE) still++;
+  }
+  // A few lamps in the dark tell nothing.
+  return points >= dark.codes.length / 30 && still > FOLLOWING * points;
 }
 
 /** True when most of what is not clipped gets brighter with more exposure. */
@@ -92,7 +127,10 @@ function channelCodes(pictures: readonly SeriesPicture[], channel: number): Floa
   return codes;
 }
 
-/** Mean square of what a curve leaves unexplained, in natural logarithms squared, over codes far from both ends. */
+/**
+ * Mean square of what a curve leaves unexplained, in natural logarithms squared, over codes far
+ * from both ends.
+ */
 function meanSquare(
   curve: Float64Array,
   codes: Float32Array,

@@ -2,7 +2,10 @@ import type { SeriesPicture } from './recoverResponse';
 
 /** Distance of the points that are looked at, in pixels. */
 const PITCH = 6;
-/** Points beside an edge would mix what lies on its sides as the camera trembles: codes they may differ by. */
+/**
+ * Points beside an edge would mix what lies on its sides as the camera trembles: codes they may
+ * differ by.
+ */
 const FLAT = 12;
 /** Points that are kept: enough for a smooth curve, few enough to solve in a blink. */
 const MAX_POINTS = 2400;
@@ -50,8 +53,8 @@ export class SeriesPoints {
 }
 
 /**
- * The same pictures with only the points that lie in even surfaces in all of them; where those are few, with the
- * evenest there are.
+ * The same pictures with only the points that lie in even surfaces in all of them; where those are
+ * few, with the evenest there are.
  */
 export function evenPoints(
   pictures: readonly (SeriesPicture & { readonly steps: Uint8Array })[],

@@ -5,12 +5,16 @@ export const LINEAR_WHITE = 65535;
 
 /** Values a channel of a processed picture can have. */
 export const CODES = 256;
-/** The code an sRGB picture shows mid-grey with: where ISO 12232 measures a camera's standard output sensitivity. */
+/**
+ * The code an sRGB picture shows mid-grey with: where ISO 12232 measures a camera's standard output
+ * sensitivity.
+ */
 export const MID_CODE = 118;
 
 /**
- * How a camera turns light into the codes of a processed picture: for each code of red, green and blue the light
- * that makes it, as a share of the light that makes all three clip. 256 values a channel, rising, 1 at the end.
+ * How a camera turns light into the codes of a processed picture: for each code of red, green and
+ * blue the light that makes it, as a share of the light that makes all three clip. 256 values a
+ * channel, rising, 1 at the end.
  */
 export type VideoResponse = readonly [Float32Array, Float32Array, Float32Array];
 

@@ -5,7 +5,10 @@ import type { Scene } from './scene';
 /** Places looked at along the long side: enough to find what fills a hundredth of the picture. */
 const GRID = 48;
 
-/** Distance along the lens axis, in metres, of what a place in a framing's plane shows; Infinity for the sky. */
+/**
+ * Distance along the lens axis, in metres, of what a place in a framing's plane shows; Infinity for
+ * the sky.
+ */
 export function depthAt(scene: Scene, framing: Framing, column: number, row: number): number {
   const ray = new Float64Array(4);
   rayCaster(framing)(column, row, ray);

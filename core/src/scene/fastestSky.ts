@@ -5,8 +5,8 @@ import type { Scene } from './scene';
 const GRID = 9;
 
 /**
- * Cosine of the declination of the fastest star in a framing, 1 when the celestial equator crosses it; null when
- * the scene has no stars or the picture no sky.
+ * Cosine of the declination of the fastest star in a framing, 1 when the celestial equator crosses
+ * it; null when the scene has no stars or the picture no sky.
  */
 export function fastestSky(scene: Scene, framing: Framing): number | null {
   const { skyPole } = scene;

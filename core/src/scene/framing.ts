@@ -9,9 +9,10 @@ export interface Framing {
   readonly longPx: number;
   readonly shortPx: number;
   /**
-   * How the plane's rows and columns lie in the picture: 'level' = the long side lies, as seen; 'upright' =
-   * the long side stands, as seen; 'upright-sensor' = the phone is upright and the plane is in the order the
-   * sensor reads, long side in rows, turned by 90 degrees against the picture (TIFF orientation 6).
+   * How the plane's rows and columns lie in the picture: 'level' = the long side lies, as seen;
+   * 'upright' = the long side stands, as seen; 'upright-sensor' = the phone is upright and the
+   * plane is in the order the sensor reads, long side in rows, turned by 90 degrees against the
+   * picture (TIFF orientation 6).
    */
   readonly layout: 'level' | 'upright' | 'upright-sensor';
 }
@@ -25,7 +26,10 @@ export const framingSize = (f: Framing): { width: number; height: number } =>
 /** Angle of a pixel at the centre, as a tangent. */
 export const framingPixel = (f: Framing): number => (2 * f.halfLongTangent) / f.longPx;
 
-/** Writes the unit direction of a place in the plane to `out`: x, y, z, then the cosine to the lens axis. */
+/**
+ * Writes the unit direction of a place in the plane to `out`: x, y, z, then the cosine to the lens
+ * axis.
+ */
 export type RayCaster = (column: number, row: number, out: Float64Array) => void;
 
 /** A caster for a framing: what is the same for all its rays is worked out once. */
@@ -53,8 +57,8 @@ export function rayCaster(f: Framing): RayCaster {
 }
 
 /**
- * The way back: where in the plane a direction falls. Writes column, row and the cosine to the lens axis to `out`;
- * false for directions behind the camera.
+ * The way back: where in the plane a direction falls. Writes column, row and the cosine to the lens
+ * axis to `out`; false for directions behind the camera.
  */
 export function placeOf(
   f: Framing,

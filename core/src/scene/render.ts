@@ -6,9 +6,11 @@ import { framingSize, type Framing } from './framing';
 import type { Scene } from './scene';
 
 /**
- * Renders a scene, or the part of it that a plane stands for, as camera-space light: all that keeps still.
+ * Renders a scene, or the part of it that a plane stands for, as camera-space light: all that keeps
+ * still.
  *
- * @param plane receives light and distances; must lie inside the framing's picture sideways (rows of margin may lie outside)
+ * @param plane receives light and distances; must lie inside the framing's picture sideways (rows
+ *   of margin may lie outside)
  * @param xyzToCamera the sensor's colour response
  * @param samples rays a pixel
  * @param torch the phone's own lamp is on
@@ -28,8 +30,9 @@ export function renderScene(
 }
 
 /**
- * The same of the light that a flash of a guide number (metres, ISO 100) sends back, in cd s/m2 on the
- * camera's channels: it is over before it can be said to have a luminance. Nothing but the flash.
+ * The same of the light that a flash of a guide number (metres, ISO 100) sends back, in cd s/m2 on
+ * the camera's channels: it is over before it can be said to have a luminance. Nothing but the
+ * flash.
  */
 export function renderFlash(
   scene: Scene,

@@ -14,7 +14,9 @@ export interface StatedLuminance {
   readonly luminance: number;
 }
 
-/** A place of the invented salt works. Pure functions of direction and time: resolution-independent. */
+/**
+ * A place of the invented salt works. Pure functions of direction and time: resolution-independent.
+ */
 export interface Scene {
   readonly id: string;
   readonly name: string;

@@ -3,14 +3,14 @@ import type { PixelBox } from '../optics/aspect';
 type Counts = Uint16Array | Float32Array;
 
 /**
- * Averages blocks of `factor` x `factor` photosites (factor even) into one RGB pixel of raw values: the quick
- * way from a mosaic to a small picture.
+ * Averages blocks of `factor` x `factor` photosites (factor even) into one RGB pixel of raw values:
+ * the quick way from a mosaic to a small picture.
  *
  * @param raw mosaic RGGB, `width` wide
  * @param box the part taken, from an even column and row on; what is left beside whole blocks is
  *   left out
- * @param out raw-scaled RGB, interleaved, `floor(box.width / factor) * floor(box.height / factor) * 3`. Throws
- *   RangeError when the factor, or where the box begins, is odd.
+ * @param out raw-scaled RGB, interleaved, `floor(box.width / factor) * floor(box.height / factor) *
+ *   3`. Throws RangeError when the factor, or where the box begins, is odd.
  */
 export function binMosaic(
   raw: Counts,

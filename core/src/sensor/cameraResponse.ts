@@ -10,16 +10,20 @@ import {
 import { diagonal, invert, multiplyMat, multiplyVec, type Mat3, type Vec3 } from '../colour/mat3';
 import { integrateXyz, spectrumOf, type Spectrum } from '../colour/observer';
 
-/** Spectral sensitivities of a camera's red, green and blue photosites, lens and filters included; relative. */
+/**
+ * Spectral sensitivities of a camera's red, green and blue photosites, lens and filters included;
+ * relative.
+ */
 export type CameraSensitivities = readonly [Spectrum, Spectrum, Spectrum];
 
 const step = (nm: number, at: number, width: number): number =>
   1 / (1 + Math.exp(-(nm - at) / width));
 
 /**
- * Every surface of the salt works reflects a mixture of three smooth spectra that add up to a flat one: a linear model
- * of reflectance (Maloney and Wandell 1986) with as many terms as a camera has channels. So XYZ and camera values
- * of all surfaces under one light are tied by one matrix, and under another light by another.
+ * Every surface of the salt works reflects a mixture of three smooth spectra that add up to a flat
+ * one: a linear model of reflectance (Maloney and Wandell 1986) with as many terms as a camera has
+ * channels. So XYZ and camera values of all surfaces under one light are tied by one matrix, and
+ * under another light by another.
  */
 const REFLECTANCES: readonly Spectrum[] = [
   spectrumOf((nm) => step(nm, 590, 12)),
@@ -45,7 +49,10 @@ function xyzOf(light: Spectrum): Mat3 {
   return scaled(m, 1 / white(m)[1]);
 }
 
-/** Camera values of the three surfaces for luminance 1 of the flat one, in whatever unit the sensitivities have. */
+/**
+ * Camera values of the three surfaces for luminance 1 of the flat one, in whatever unit the
+ * sensitivities have.
+ */
 function cameraPerLuminance(sensitivities: CameraSensitivities, light: Spectrum): Mat3 {
   return scaled(cameraOf(sensitivities, light), 1 / white(responses(light, integrateXyz))[1]);
 }
@@ -57,8 +64,9 @@ const unitOf = (sensitivities: CameraSensitivities): number =>
 const kept = new Map<CameraSensitivities, Map<string, Mat3>>();
 
 /**
- * XYZ to camera values of everything lit by one source: what a DNG calls a ColorMatrix, for that very light. Green of a
- * flat surface of luminance 1 under D55 is 1. Remembered for each camera and source.
+ * XYZ to camera values of everything lit by one source: what a DNG calls a ColorMatrix, for that
+ * very light. Green of a flat surface of luminance 1 under D55 is 1. Remembered for each camera and
+ * source.
  */
 export function cameraResponse(sensitivities: CameraSensitivities, source: LightSource): Mat3 {
   const bySource = kept.get(sensitivities) ?? new Map<string, Mat3>();
@@ -76,7 +84,10 @@ export function cameraResponse(sensitivities: CameraSensitivities, source: Light
 /** XYZ of the D50 white of the profile connection space (ICC.1, DNG specification). */
 const PCS_WHITE: Vec3 = [0.9642, 1, 0.8249];
 
-/** White-balanced camera values under a source to the XYZ the same surfaces have under D50 (DNG ForwardMatrix). */
+/**
+ * White-balanced camera values under a source to the XYZ the same surfaces have under D50 (DNG
+ * ForwardMatrix).
+ */
 function forwardMatrix(sensitivities: CameraSensitivities, source: LightSource): Mat3 {
   const camera = cameraOf(sensitivities, sourceSpectrum(source));
   const [r, g, b] = white(camera);

@@ -1,8 +1,9 @@
 /**
- * Demosaic of an RGGB mosaic by Malvar, He and Cutler 2004: bilinear interpolation corrected by the Laplacian
- * of the channel that was measured. Coefficients are the paper's, in eighths.
+ * Demosaic of an RGGB mosaic by Malvar, He and Cutler 2004: bilinear interpolation corrected by the
+ * Laplacian of the channel that was measured. Coefficients are the paper's, in eighths.
  *
- * Works on a region, so that a 100 % view develops only what is on screen. The frame's edge is mirrored.
+ * Works on a region, so that a 100 % view develops only what is on screen. The frame's edge is
+ * mirrored.
  */
 
 export interface Region {
@@ -12,7 +13,9 @@ export interface Region {
   readonly height: number;
 }
 
-/** Reflects a coordinate into 0..size-1 without changing its parity, so that colours stay in place. */
+/**
+ * Reflects a coordinate into 0..size-1 without changing its parity, so that colours stay in place.
+ */
 export const mirror = (v: number, size: number): number =>
   v < 0 ? -v : v >= size ? 2 * size - 2 - v : v;
 

@@ -2,9 +2,9 @@ import { checkRegion, mirror, type Region } from './demosaic';
 
 /**
  * Demosaic of an RGGB mosaic along its edges, not across them: green from the direction in which
- * less changes (Hamilton and Adams 1997, "Adaptive color plan interpolation"), red and blue by their
- * differences from it. Slower than `demosaicMalvar`, and free of coloured seams where the light
- * changes by many stops from one photosite to the next. The frame's edge is mirrored.
+ * less changes (Hamilton and Adams 1997, "Adaptive color plan interpolation"), red and blue by
+ * their differences from it. Slower than `demosaicMalvar`, and free of coloured seams where the
+ * light changes by many stops from one photosite to the next. The frame's edge is mirrored.
  *
  * @param raw mosaic, `width * height`, RGGB from the top left, both at least 3
  * @param region part to demosaic, inside the frame

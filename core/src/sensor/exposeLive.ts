@@ -67,8 +67,8 @@ export interface LightStripes {
 }
 
 /**
- * A live, raw-like frame: every pixel holds red, green and blue raw values of the photosites under it, binned.
- * Noise is the normal limit throughout, because bins hold many photosites' electrons.
+ * A live, raw-like frame: every pixel holds red, green and blue raw values of the photosites under
+ * it, binned. Noise is the normal limit throughout, because bins hold many photosites' electrons.
  *
  * @param light camera-space light, interleaved RGB, `3 * pixels`
  * @param width pixels a row

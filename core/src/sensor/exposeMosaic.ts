@@ -81,7 +81,8 @@ const LIGHT_AT = padded(4 * NORMAL_TABLE.length);
 /**
  * Turns a band of light into Bayer raw values: photon noise, fixed-pattern gain, read noise, ADC.
  *
- * @param light camera-space light, interleaved RGB, `width * rows * 3`, any unit `electronsPerLight` is per
+ * @param light camera-space light, interleaved RGB, `width * rows * 3`, any unit
+ *   `electronsPerLight` is per
  * @param width photosites in a row; even
  * @param rows rows in this band
  * @param firstRow row of the whole frame at which the band starts; even

@@ -5,7 +5,9 @@ export interface LightPlane {
   /** Where its top left pixel lies in the whole picture. */
   readonly column: number;
   readonly row: number;
-  /** Camera-space luminance in cd/m2 (green of a neutral surface = its luminance), interleaved RGB. */
+  /**
+   * Camera-space luminance in cd/m2 (green of a neutral surface = its luminance), interleaved RGB.
+   */
   readonly rgb: Float32Array;
   /** Distance along the lens axis in metres; Infinity for the sky. */
   readonly depthM: Float32Array;
@@ -14,7 +16,10 @@ export interface LightPlane {
 /** How far away what a picture shows is, row by row along the lens axis. */
 export type DepthMap = Pick<LightPlane, 'width' | 'height' | 'depthM'>;
 
-/** A plane for width x height pixels, dark and infinitely far; a part of a larger picture where it says so. */
+/**
+ * A plane for width x height pixels, dark and infinitely far; a part of a larger picture where it
+ * says so.
+ */
 export function createLightPlane(width: number, height: number, column = 0, row = 0): LightPlane {
   return {
     width,

@@ -1,6 +1,6 @@
 /**
- * Seeded noise. Every row of a frame has a stream of its own, so a frame cut into bands and rendered in any
- * order, by any number of workers, has the same noise.
+ * Seeded noise. Every row of a frame has a stream of its own, so a frame cut into bands and
+ * rendered in any order, by any number of workers, has the same noise.
  */
 
 /** 32-bit mix of two words (finaliser of MurmurHash3, public domain). */
@@ -17,7 +17,10 @@ export function hash32(a: number, b: number): number {
 const TABLE_BITS = 14;
 const TABLE_SIZE = 1 << TABLE_BITS;
 
-/** Inverse of the standard normal distribution (Acklam's rational approximation, relative error 1.2e-9). */
+/**
+ * Inverse of the standard normal distribution (Acklam's rational approximation, relative error
+ * 1.2e-9).
+ */
 function inverseNormal(p: number): number {
   const a = [
     -39.69683028665376, 220.9460984245205, -275.9285104469687, 138.357751867269, -30.66479806614716,
@@ -61,7 +64,9 @@ function buildNormalTable(size: number): Float32Array {
   return table;
 }
 
-/** Standard normal deviates, evenly spaced in probability: index it with NORMAL_MASK random bits. */
+/**
+ * Standard normal deviates, evenly spaced in probability: index it with NORMAL_MASK random bits.
+ */
 export const NORMAL_TABLE = buildNormalTable(TABLE_SIZE);
 export const NORMAL_MASK = TABLE_SIZE - 1;
 
@@ -69,7 +74,10 @@ export const NORMAL_MASK = TABLE_SIZE - 1;
 export const SMALL_NORMAL_BITS = 10;
 export const SMALL_NORMAL_TABLE = buildNormalTable(1 << SMALL_NORMAL_BITS);
 
-/** Signals below this many electrons get true Poisson counts; above it the normal limit is close enough. */
+/**
+ * Signals below this many electrons get true Poisson counts; above it the normal limit is close
+ * enough.
+ */
 export const POISSON_LIMIT_E = 40;
 
 /** xorshift32 (Marsaglia 2003): next state of a stream; the state must not be 0. */

@@ -9,8 +9,8 @@ const glass = (nm: number): number =>
   1 / (1 + Math.exp((nm - 665) / 8)) / (1 + Math.exp((405 - nm) / 6));
 
 /**
- * Invented sensitivities of the simulated phone: dyed filters over silicon, each leaking a little of its neighbours'
- * light, so that the camera sees colour almost, but not quite, as the eye does.
+ * Invented sensitivities of the simulated phone: dyed filters over silicon, each leaking a little
+ * of its neighbours' light, so that the camera sees colour almost, but not quite, as the eye does.
  */
 export const SALTPAN_SENSITIVITIES: CameraSensitivities = [
   spectrumOf(

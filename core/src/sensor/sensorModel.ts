@@ -27,8 +27,8 @@ export interface SensorModel {
 export const CFA_RGGB = [0, 1, 1, 2] as const;
 
 /**
- * Share of saturation at which a surface metered at 0 lands at base ISO: Hsos / Hsat = 10 / 78 (ISO 12232),
- * 2.96 stops below the top. See docs/decisions/001.
+ * Share of saturation at which a surface metered at 0 lands at base ISO: Hsos / Hsat = 10 / 78 (ISO
+ * 12232), 2.96 stops below the top. See docs/decisions/001.
  */
 export const MID_GREY_SHARE = 10 / 78;
 
@@ -45,8 +45,8 @@ export const isExtendedIso = (sensor: SensorModel, iso: number): boolean =>
   iso < sensor.baseIso * 0.99;
 
 /**
- * Share of saturation at which a surface metered at 0 lands when shot at this ISO: 12.8 % at base and above,
- * higher at extended ISO because the same raw is meant to be rendered darker.
+ * Share of saturation at which a surface metered at 0 lands when shot at this ISO: 12.8 % at base
+ * and above, higher at extended ISO because the same raw is meant to be rendered darker.
  */
 export const midGreyShare = (sensor: SensorModel, iso: number): number =>
   MID_GREY_SHARE * Math.max(1, sensor.baseIso / iso);
@@ -64,9 +64,9 @@ export interface PhotositeResponse {
 }
 
 /**
- * Response of photosites binned `binning` by `binning` (charge summed, so `binning`^2 more electrons and
- * `binning` times the read noise; 1 = none; need not be whole for a scaled live frame).
- * Throws RangeError on a binning below 1 or an ISO that is not positive.
+ * Response of photosites binned `binning` by `binning` (charge summed, so `binning`^2 more
+ * electrons and `binning` times the read noise; 1 = none; need not be whole for a scaled live
+ * frame). Throws RangeError on a binning below 1 or an ISO that is not positive.
  */
 export function photositeResponse(
   sensor: SensorModel,
@@ -99,8 +99,8 @@ export function noiseFloorShare(response: PhotositeResponse): number {
 }
 
 /**
- * Share of saturation from which on a signal reaches an SNR; Infinity where the photosites differ by
- * too much for it. Solves s = snr sqrt(s + read^2 + (prnu s)^2) (EMVA 1288).
+ * Share of saturation from which on a signal reaches an SNR; Infinity where the photosites differ
+ * by too much for it. Solves s = snr sqrt(s + read^2 + (prnu s)^2) (EMVA 1288).
  */
 export function shareOfSnr(response: PhotositeResponse, snr: number): number {
   const { readNoiseE, prnu, saturationE } = response;
@@ -112,8 +112,8 @@ export function shareOfSnr(response: PhotositeResponse, snr: number): number {
 }
 
 /**
- * Electrons per unit of camera-space luminance (cd/m2) for one exposure, so that a neutral surface metered at
- * 0 lands at MID_GREY_SHARE of saturation at base ISO.
+ * Electrons per unit of camera-space luminance (cd/m2) for one exposure, so that a neutral surface
+ * metered at 0 lands at MID_GREY_SHARE of saturation at base ISO.
  */
 export function electronsPerLuminance(
   sensor: SensorModel,

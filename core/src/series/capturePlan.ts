@@ -1,7 +1,7 @@
 import type { WhitePoint } from '../colour/whitePoint';
 import type { Settings } from '../settings/settings';
-import { bracketFrames, type ExposureRanges } from './bracket';
-import { focusedAt } from './focusSteps';
+import type { ExposureRanges } from './bracket';
+import { definitionOf } from './kinds';
 import type { Long } from './series';
 
 /** What a frame is exposed with: solved once, when Expose is pressed, held for the whole plan. */
@@ -49,7 +49,8 @@ export interface SteppedCamera {
 }
 
 /**
- * What a press makes of the settings: their series, each frame of it averaged where they ask for it.
+ * What a press makes of the settings: their series, each frame of it averaged where they ask for
+ * it.
  *
  * @param averages the camera can average frames
  */
@@ -67,52 +68,16 @@ function gatheringOf({ series, average }: Settings, averages: boolean): Gatherin
   return averages && average > 1 ? { kind: 'average', frames: average } : { kind: 'single' };
 }
 
-const STILL = { moves: {}, biasClicks: 0, dueS: 0, metersAnew: false } as const;
-
-/** What each frame moves, in the order in which they are made. */
-function movesOf(
-  { series }: Settings,
-  about: HeldExposure,
-  { ranges, sharpHalfWidth }: SteppedCamera,
-): Omit<CaptureStep, 'gathering'>[] {
-  switch (series.kind) {
-    case 'single':
-    case 'long':
-      return [STILL];
-    case 'burst':
-      return Array.from({ length: series.frames }, () => STILL);
-    case 'bracket':
-      return bracketFrames(series, about, ranges).map(
-        ({ timeClick, isoClick, offsetClicks, missingClicks }) => ({
-          ...STILL,
-          moves: { timeClick, isoClick },
-          biasClicks: offsetClicks - missingClicks,
-        }),
-      );
-    case 'focus': {
-      const places = focusedAt(sharpHalfWidth, series);
-      if (places.length === 0) return [STILL];
-      return places.map((focusDioptres) => ({ ...STILL, moves: { focusDioptres } }));
-    }
-    case 'interval':
-      return Array.from({ length: series.frames }, (_, i) => ({
-        ...STILL,
-        dueS: i * series.everyS,
-        metersAnew: i > 0 && series.exposure === 'metered',
-      }));
-  }
-}
-
 /** The frames of a plan, about the exposure that is held. */
 export const stepsOf = (
-  { settings, gathering }: CapturePlan,
+  { settings: { series }, gathering }: CapturePlan,
   about: HeldExposure,
   camera: SteppedCamera,
-): CaptureStep[] => movesOf(settings, about, camera).map((step) => ({ ...step, gathering }));
+): CaptureStep[] =>
+  definitionOf(series)
+    .steps(series, about, camera)
+    .map((step) => ({ ...step, gathering }));
 
 /** Frames that a series makes. */
-export function seriesFrames({ series }: Settings, sharpHalfWidth: number | null): number {
-  if (series.kind === 'single' || series.kind === 'long') return 1;
-  if (series.kind !== 'focus') return series.frames;
-  return Math.max(1, focusedAt(sharpHalfWidth, series).length);
-}
+export const seriesFrames = ({ series }: Settings, sharpHalfWidth: number | null): number =>
+  definitionOf(series).frames(series, sharpHalfWidth);

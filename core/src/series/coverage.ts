@@ -29,9 +29,9 @@ export const OVERLAP_CLICKS = 3;
 
 /**
  * The fewest frames, and for them the smallest even step, that hold a scene: the darkest puts the
- * brightest texture where it just does not clip, the brightest puts the darkest tone where its noise
- * just allows. A single frame is exposed as brightly as the texture bears. Throws RangeError where a
- * frame holds no more than the overlap.
+ * brightest texture where it just does not clip, the brightest puts the darkest tone where its
+ * noise just allows. A single frame is exposed as brightly as the texture bears. Throws RangeError
+ * where a frame holds no more than the overlap.
  */
 export function coverScene(
   { brightestClicks, darkestClicks }: SceneRange,

@@ -14,9 +14,9 @@ export const sharpHalfWidth = ({ focalLengthMm, fNumber }: ThinLens, circleMm: n
   (1000 * circleMm * fNumber) / focalLengthMm ** 2;
 
 /**
- * Where a lens is focused, nearest first and in dioptres, so that all between two distances is sharp
- * in at least one frame: n = ceil(range / (2 half-width (1 - overlap))) zones side by side, as far as
- * MAX_FOCUS_STEPS of them reach.
+ * Where a lens is focused, nearest first and in dioptres, so that all between two distances is
+ * sharp in at least one frame: n = ceil(range / (2 half-width (1 - overlap))) zones side by side,
+ * as far as MAX_FOCUS_STEPS of them reach.
  *
  * @param halfWidth half the length of what looks sharp, in dioptres
  * @param steps an overlap of 0..1, 1 excluded. Throws RangeError beyond that.

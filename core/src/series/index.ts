@@ -29,18 +29,17 @@ export {
 } from './coverage';
 export { focusedAt, focusGap, focusSteps, MAX_FOCUS_STEPS, sharpHalfWidth } from './focusSteps';
 export { smoothedExposure } from './interval';
+export { FIRST_SERIES, SERIES_KINDS } from './kinds/index';
 export { nextProbe, type Probe, probedRange } from './probing';
 export {
   BURST_FRAMES,
   DELAYS_S,
-  FIRST_SERIES,
   GATHERS,
   INTERVAL_FRAMES,
   INTERVAL_S,
   LONG_S,
   MAX_LIGHT_S,
   MAX_OVERLAP,
-  SERIES_KINDS,
   type Burst,
   type DelayS,
   type FocusSteps,

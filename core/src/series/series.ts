@@ -47,7 +47,6 @@ export type Series =
 
 export type SeriesKind = Series['kind'];
 export type SeriesOf<K extends SeriesKind> = Extract<Series, { kind: K }>;
-export const SERIES_KINDS = ['single', 'bracket', 'burst', 'focus', 'interval', 'long'] as const;
 
 export const BURST_FRAMES = { min: 3, max: 60 } as const;
 /** Largest overlap of focus steps. */
@@ -73,13 +72,3 @@ export interface SeriesPlace {
 /** Seconds from the press to the first frame. */
 export const DELAYS_S = [0, 2, 3, 10, 20] as const;
 export type DelayS = (typeof DELAYS_S)[number];
-
-/** What each kind is before anything was chosen. */
-export const FIRST_SERIES: { readonly [K in SeriesKind]: SeriesOf<K> } = {
-  single: { kind: 'single' },
-  bracket: { kind: 'bracket', frames: 3, stepClicks: 3, order: 'middle-first' },
-  burst: { kind: 'burst', frames: 10 },
-  focus: { kind: 'focus', places: null, nearDioptres: 2, farDioptres: 0, overlap: 0.2 },
-  interval: { kind: 'interval', everyS: 10, frames: 30, exposure: 'held', lightS: 0 },
-  long: { kind: 'long', totalS: 60, gather: 'mean' },
-};

@@ -2,7 +2,10 @@ import { dioptresOf } from '../optics/defocus';
 import { METRES_A_FOOT } from '../optics/distance';
 import { AUTO_FOCUS, FOCUS_DIOPTRES, heldFocus, type FocusSetting } from './settings';
 
-/** Reads "auto", "inf", "0.8", "0.8m" or "2.5ft" as a focus; null when it is none, or nearer than any lens. */
+/**
+ * Reads "auto", "inf", "0.8", "0.8m" or "2.5ft" as a focus; null when it is none, or nearer than
+ * any lens.
+ */
 export function parseFocus(text: string): FocusSetting | null {
   if (text === 'auto') return AUTO_FOCUS;
   if (text === 'inf') return heldFocus(0);

@@ -34,8 +34,8 @@ export interface LinkedSettings {
 }
 
 /**
- * Reads settings from a link such as `?lens=main&time=1/125&iso=100&comp=-2/3`. What is missing stays as in
- * `base`; what cannot be read stays too and is reported.
+ * Reads settings from a link such as `?lens=main&time=1/125&iso=100&comp=-2/3`. What is missing
+ * stays as in `base`; what cannot be read stays too and is reported.
  */
 export function settingsFromLink(
   query: LinkQuery,

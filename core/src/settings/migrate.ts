@@ -1,4 +1,5 @@
-import { FIRST_SERIES, SERIES_KINDS, type SeriesKind } from '../series/series';
+import { FIRST_SERIES, SERIES_KINDS } from '../series/kinds';
+import type { SeriesKind } from '../series/series';
 import { DEFAULT_SETTINGS } from './settings';
 
 const isRecord = (value: unknown): value is Record<string, unknown> =>
@@ -19,11 +20,11 @@ const heldOf = (control: unknown): unknown =>
   isRecord(control) && control.mode === 'set' ? { ...control, mode: 'held' } : control;
 
 /**
- * Brings settings of an older version up to the current one; anything else passes through unchanged,
- * to be judged by the schema. Version 1 knew no crop, meter pattern, stabiliser, filter, torch,
- * subject or mains; version 2 no white balance and no choice of files; version 3 no focus; version 4
- * no average; version 5 said `set` for `held`; version 6 knew no series; version 7 no flash, no
- * focus at chosen places, and not how long the light lasts.
+ * Brings settings of an older version up to the current one; anything else passes through
+ * unchanged, to be judged by the schema. Version 1 knew no crop, meter pattern, stabiliser, filter,
+ * torch, subject or mains; version 2 no white balance and no choice of files; version 3 no focus;
+ * version 4 no average; version 5 said `set` for `held`; version 6 knew no series; version 7 no
+ * flash, no focus at chosen places, and not how long the light lasts.
  */
 export function migrateSettings(value: unknown): unknown {
   if (!isRecord(value) || !OLD_VERSIONS.includes(value.version)) return value;

@@ -19,8 +19,9 @@ export interface Nudge {
 }
 
 /**
- * Makes the picture `clicks` thirds brighter (or darker, negative) through whichever tape is free: Comp while
- * the camera still moves Time or ISO; else Time; else ISO. Null when no control can move that way.
+ * Makes the picture `clicks` thirds brighter (or darker, negative) through whichever tape is free:
+ * Comp while the camera still moves Time or ISO; else Time; else ISO. Null when no control can move
+ * that way.
  */
 export function nudgeExposure(
   settings: Settings,
@@ -55,8 +56,8 @@ export function nudgeExposure(
 }
 
 /**
- * True while the camera exposes by itself: nothing is held, or it moves what has been left open. A device that is told
- * its time and offers no ISO moves nothing any more.
+ * True while the camera exposes by itself: nothing is held, or it moves what has been left open. A
+ * device that is told its time and offers no ISO moves nothing any more.
  */
 export const cameraMoves = ({ time, iso }: Settings, ranges: NudgeRanges): boolean =>
   (time.mode === 'auto' && iso.mode === 'auto') ||

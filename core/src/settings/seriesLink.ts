@@ -1,9 +1,9 @@
 import { BRACKET_FRAMES, BRACKET_ORDERS, BRACKET_STEP_CLICKS } from '../series/bracket';
 import { MAX_FOCUS_STEPS } from '../series/focusSteps';
+import { FIRST_SERIES } from '../series/kinds';
 import {
   BURST_FRAMES,
   DELAYS_S,
-  FIRST_SERIES,
   GATHERS,
   INTERVAL_FRAMES,
   INTERVAL_S,

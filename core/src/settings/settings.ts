@@ -2,7 +2,8 @@ import type { MeterPattern, PicturePoint } from '../exposure/metering';
 import type { WhitePoint } from '../colour/whitePoint';
 import type { AspectRatio } from '../optics/aspect';
 import type { SubjectPace } from '../optics/smear';
-import { FIRST_SERIES, type DelayS, type Series } from '../series/series';
+import { FIRST_SERIES } from '../series/kinds';
+import type { DelayS, Series } from '../series/series';
 
 /** A control the photographer holds at a click, or has left to the camera. */
 export type ExposureControl =
@@ -42,8 +43,9 @@ export const unlockedWhite = (white: WhiteSetting): WhiteSetting =>
   white.mode === 'auto' ? AUTO_WHITE_SETTING : white;
 
 /**
- * Where the lens is focused: found by the camera at a place in the picture, followed as the picture changes or found once,
- * or held by the photographer. In dioptres (1/m): 0 is infinity, and infinity can be written down.
+ * Where the lens is focused: found by the camera at a place in the picture, followed as the picture
+ * changes or found once, or held by the photographer. In dioptres (1/m): 0 is infinity, and
+ * infinity can be written down.
  */
 export type FocusSetting =
   | { readonly mode: 'auto'; readonly spot: PicturePoint; readonly follow: boolean }

@@ -1,6 +1,6 @@
 import { defocusOf } from '../optics/defocus';
-import { halfPupilViews, type HalfPupilViews, type PhasePart } from '../optics/halfPupil';
-import { phaseOf, type PhaseReading } from '../optics/phaseDetect';
+import { halfPupilViews, type HalfPupilViews, type PhasePart } from '../optics/focus/halfPupil';
+import { phaseOf, type PhaseReading } from '../optics/focus/phaseDetect';
 import { framingPixel } from '../scene/framing';
 import type { LightPlane } from '../sensor/lightPlane';
 import { hash32, NORMAL_MASK, NORMAL_TABLE } from '../sensor/noise';

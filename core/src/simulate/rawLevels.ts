@@ -1,4 +1,4 @@
-import { baselineExposureFor } from '../colour/develop';
+import { baselineExposureFor } from '../colour/develop/develop';
 import { GATHERED_SCALE } from '../sensor/rawGatherer';
 import type { NoiseProfile } from '../sensor/noiseProfile';
 import { midGreyShare, type PhotositeResponse } from '../sensor/sensorModel';

@@ -1,9 +1,9 @@
 import { lightFieldOf } from '../scene/lightField';
 import { blurReachPx, defocusOf, dioptresOf } from '../optics/defocus';
-import { DefocusBlur } from '../optics/defocusBlur';
+import { DefocusBlur } from '../optics/blur/defocusBlur';
 import type { LensModel } from '../optics/lenses';
-import { blurRows } from '../optics/shakeBlur';
-import { shakeKernel } from '../optics/shakeKernel';
+import { blurRows } from '../optics/shake/shakeBlur';
+import { shakeKernel } from '../optics/shake/shakeKernel';
 import { framingPixel, renderScene, type Framing, type Scene } from '../scene/index';
 import { exposeMosaic } from '../sensor/exposeMosaic';
 import { createLightPlane, depthExtremes, rowsOf, type LightPlane } from '../sensor/lightPlane';
@@ -74,7 +74,8 @@ export class SensorRegion {
   /**
    * Looks at another place.
    *
-   * @param column photosite of the piece's left edge, made even so that colours stay in place; likewise `row`
+   * @param column photosite of the piece's left edge, made even so that colours stay in place;
+   *   likewise `row`
    */
   aim(target: RegionTarget, column: number, row: number): void {
     const known = this.target;
@@ -125,8 +126,8 @@ export class SensorRegion {
   }
 
   /**
-   * What phase detection sees of the piece: the views of the pupil's halves, in electrons, with their
-   * noise. Throws when it has not been aimed.
+   * What phase detection sees of the piece: the views of the pupil's halves, in electrons, with
+   * their noise. Throws when it has not been aimed.
    */
   phase(exposure: RegionExposure): PhaseViews {
     const { target, size, margin } = this;

@@ -2,14 +2,14 @@ import { lightFieldOf } from '../scene/lightField';
 import { encodeBand } from '../files/dng/encodeBand';
 import { TILE_HEIGHT, TILE_WIDTH } from '../files/dng/tiling';
 import { blurReachPx } from '../optics/defocus';
-import { DefocusBlur } from '../optics/defocusBlur';
+import { DefocusBlur } from '../optics/blur/defocusBlur';
 import { depthRange } from '../scene/depths';
 import type { LightPlane } from '../sensor/lightPlane';
 import { binMosaic } from '../sensor/binMosaic';
 import { exposeMosaic } from '../sensor/exposeMosaic';
 import { electronsPerLuminance } from '../sensor/sensorModel';
-import { blurRows } from '../optics/shakeBlur';
-import { shakeKernel } from '../optics/shakeKernel';
+import { blurRows } from '../optics/shake/shakeBlur';
+import { shakeKernel } from '../optics/shake/shakeKernel';
 import { pixelAngleRad } from '../optics/zoom';
 import { wantsDng, wantsPicture } from '../files/fileKinds';
 import { rowShares, stripeLight } from './lampStripes';
@@ -135,8 +135,8 @@ function striped(
 }
 
 /**
- * Adds what a flash sends back to the light on a band's rows. It is over before a hand or a lamp has
- * moved: its share is neither shaken nor striped.
+ * Adds what a flash sends back to the light on a band's rows. It is over before a hand or a lamp
+ * has moved: its share is neither shaken nor striped.
  */
 function addFlash(
   plan: SimulatedPlan,

@@ -1,4 +1,4 @@
-import { createDeveloper, developRgb, type Developer } from '../colour/develop';
+import { createDeveloper, developRgb, type Developer } from '../colour/develop/develop';
 import { asShotNeutral } from '../colour/cameraProfile';
 import { whiteChromaticity } from '../colour/whitePoint';
 import { renderScene } from '../scene/render';

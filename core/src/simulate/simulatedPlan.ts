@@ -7,7 +7,7 @@ import type { MeterPattern, PicturePoint } from '../exposure/metering';
 import { nominalIso } from '../exposure/nominal';
 import { aspectBox, type AspectRatio, type PixelBox } from '../optics/aspect';
 import { defocusOf, distanceOf, type Defocus } from '../optics/defocus';
-import { lensFocus } from '../optics/focusScale';
+import { lensFocus } from '../optics/focus/focusScale';
 import { findLens, type LensModel } from '../optics/lenses';
 import { croppedFocalLength35, croppedSize, pixelAngleRad } from '../optics/zoom';
 import { framingPixel, type Framing } from '../scene/framing';

@@ -1,6 +1,6 @@
 import { TIME_CLICKS, type SolverInput } from '../exposure/index';
 import { findLens } from '../optics/lenses';
-import { handheldTimeClick } from '../optics/shake';
+import { handheldTimeClick } from '../optics/shake/shake';
 import { croppedFocalLength35 } from '../optics/zoom';
 import { heldClick, type Settings } from '../settings/settings';
 

@@ -18,8 +18,8 @@ export interface VerdictInput {
   /** Share of the frame lost in noise, 0..1. */
   readonly crushedShare: number;
   /**
-   * Stops by which the brightest tones (all but a thousandth of the frame) pass clipping, per channel; null where
-   * the device cannot see past its own clipping.
+   * Stops by which the brightest tones (all but a thousandth of the frame) pass clipping, per
+   * channel; null where the device cannot see past its own clipping.
    */
   readonly overClipStops: readonly [number, number, number] | null;
   /** Stops that the frame's darkest hundredth lies under the noise; null where not known. */

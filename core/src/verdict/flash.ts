@@ -4,8 +4,8 @@ import { flashStops } from '../optics/flash';
 import type { Rule } from './finding';
 
 /** A grey card this many stops from mid-grey is lost to the light, or to the dark. */
-const MOST_STOPS = 2 + 2 / 3;
-const LEAST_STOPS = -3;
+const MAX_STOPS = 2 + 2 / 3;
+const MIN_STOPS = -3;
 
 /** The flash alone gives too much or too little where focus stands. */
 export const flash: Rule = ({ settings, solution, context, focusedM }) => {
@@ -16,7 +16,7 @@ export const flash: Rule = ({ settings, solution, context, focusedM }) => {
     filterStops: settings.filterStops,
   };
   const stops = focusedM === Infinity ? -Infinity : flashStops(shot, focusedM);
-  if (stops <= MOST_STOPS && stops >= LEAST_STOPS) return null;
+  if (stops <= MAX_STOPS && stops >= MIN_STOPS) return null;
   const where = formatDistance(focusedM, 'm');
   const by = formatStops(Math.abs(Math.round(3 * stops)));
   const text =

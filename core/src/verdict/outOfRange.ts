@@ -33,7 +33,8 @@ export const outOfRange: Rule = (input) => {
   const where = heldControl === null ? 'Time and ISO are at their ends.' : `${auto} is at its end.`;
   return {
     id: 'out-of-range',
-    // Too bright comes before clipping: while a tape is at its end, less compensation changes nothing.
+    // Too bright comes before clipping: while a tape is at its end, less compensation changes
+    // nothing.
     weight: missing > 0 ? 110 : 90,
     text: `${side} by ${formatStops(missing)}: ${where}`,
     repairs: [

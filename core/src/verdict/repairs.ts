@@ -20,7 +20,10 @@ export function moveExposure(input: VerdictInput, clicks: number): Repair[] {
   ];
 }
 
-/** The same exposure with another time: ISO takes up the difference. Closed when ISO has no room for it. */
+/**
+ * The same exposure with another time: ISO takes up the difference. Closed when ISO has no room for
+ * it.
+ */
 export function retime(input: VerdictInput, timeClick: number): Repair[] {
   const { settings, solution, ranges, baseIsoClick } = input;
   const iso = Math.round(solution.isoClick + solution.timeClick - timeClick);

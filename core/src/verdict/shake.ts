@@ -1,6 +1,6 @@
 import { noiseAt } from '../consequence/isoNoise';
 import { nominalTime } from '../exposure/nominal';
-import { handheldTimeClick } from '../optics/shake';
+import { handheldTimeClick } from '../optics/shake/shake';
 import type { Rule } from './finding';
 import { retime, toTripod } from './repairs';
 

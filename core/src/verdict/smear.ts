@@ -4,7 +4,10 @@ import { nominalTime } from '../exposure/nominal';
 import type { Rule } from './finding';
 import { retime } from './repairs';
 
-/** The subject moves further than the circle of confusion. A time that is held may mean it: then it weighs less. */
+/**
+ * The subject moves further than the circle of confusion. A time that is held may mean it: then it
+ * weighs less.
+ */
 export const smear: Rule = (input) => {
   const { context, solution, settings } = input;
   const limit = longestSharpSubjectClick(context);

@@ -1,9 +1,15 @@
 import { createRoutines, type Routines } from './wasmModule';
 
-/** Bytes in whole vectors, with room behind for loops that reach a little beyond what they were given. */
+/**
+ * Bytes in whole vectors, with room behind for loops that reach a little beyond what they were
+ * given.
+ */
 export const padded = (bytes: number): number => 16 * Math.ceil(bytes / 16) + 64;
 
-/** Routines whose memory is kept from call to call, and made anew only when it is too small: one set for each module. */
+/**
+ * Routines whose memory is kept from call to call, and made anew only when it is too small: one set
+ * for each module.
+ */
 export class KeptRoutines<T> {
   private kept: Routines<T> | null = null;
   private bytes = 0;
@@ -20,7 +26,10 @@ export class KeptRoutines<T> {
     private readonly lay: (buffer: ArrayBuffer) => void = () => {},
   ) {}
 
-  /** Routines over a memory of at least this many bytes; `preferPlain`: without WebAssembly in any case. */
+  /**
+   * Routines over a memory of at least this many bytes; `preferPlain`: without WebAssembly in any
+   * case.
+   */
   of(bytes: number, preferPlain: boolean): Routines<T> {
     if (this.kept && this.bytes >= bytes && this.isPlain === preferPlain) return this.kept;
     this.kept = createRoutines(this.base64, bytes, this.plain, preferPlain);

@@ -28,7 +28,8 @@ export interface Routines<T> {
 }
 
 /**
- * Routines over a memory of at least this many bytes: compiled where that is possible, else those given in TypeScript.
+ * Routines over a memory of at least this many bytes: compiled where that is possible, else those
+ * given in TypeScript.
  *
  * @param base64 a module that exports its memory as "memory"
  * @param plain the same routines in TypeScript over a buffer
@@ -50,21 +51,6 @@ export function createRoutines<T>(
   return { buffer: memory.buffer, routines: exports as unknown as T };
 }
 
-const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789+/';
-
 /** Bytes of base64 text. */
-function bytesOf(base64: string): Uint8Array<ArrayBuffer> {
-  const text = base64.replace(/=+$/, '');
-  const bytes = new Uint8Array(Math.floor((text.length * 3) / 4));
-  let bits = 0;
-  let held = 0;
-  let at = 0;
-  for (const letter of text) {
-    bits = (bits << 6) | LETTERS.indexOf(letter);
-    held += 6;
-    if (held < 8) continue;
-    held -= 8;
-    bytes[at++] = (bits >> held) & 255;
-  }
-  return bytes;
-}
+const bytesOf = (base64: string): Uint8Array<ArrayBuffer> =>
+  Uint8Array.from(atob(base64), (letter) => letter.charCodeAt(0));

@@ -1,8 +1,8 @@
 import { differenceCiede2000, type Lab65 } from 'culori';
 
 /**
- * The judge's own judge: culori's CIEDE2000 on the 34 pairs of Sharma, Wu and Dalal 2005 (table 1), typed in from memory;
- * a wrong digit on either side would show.
+ * The judge's own judge: culori's CIEDE2000 on the 34 pairs of Sharma, Wu and Dalal 2005 (table 1),
+ * typed in from memory; a wrong digit on either side would show.
  */
 const BLUE = [50, 0, -82.7485];
 const PINK = [50, 2.5, 0];

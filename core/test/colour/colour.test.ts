@@ -22,9 +22,9 @@ import {
   renderingCurve,
   whiteFromNeutral,
   xyzFromChromaticity,
-} from '../src/colour';
-import { findLens } from '../src/optics';
-import { cameraProfile } from '../src/sensor';
+} from '../../src/colour';
+import { findLens } from '../../src/optics';
+import { cameraProfile } from '../../src/sensor';
 
 const { sensitivities } = findLens('main')!.sensor;
 const profile = cameraProfile(sensitivities);

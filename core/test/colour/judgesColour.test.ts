@@ -1,10 +1,10 @@
 import { copyFileSync, readFileSync } from 'node:fs';
 import { differenceCiede2000 } from 'culori';
-import { developDeepFrame, decodeRaw, rawDeveloper, readDng } from '../src/files';
-import { decodeSrgb } from '../src/colour';
-import { TEST_WALL_PATCHES } from '../src/scene';
-import { readMapFile, run, shoot } from './shots';
-import { lab, patches } from './wallColours';
+import { developDeepFrame, decodeRaw, rawDeveloper, readDng } from '../../src/files';
+import { decodeSrgb } from '../../src/colour';
+import { TEST_WALL_PATCHES } from '../../src/scene';
+import { readMapFile, run, shoot } from '../support/shots';
+import { lab, patches } from '../support/wallColours';
 
 /** Our development of a DNG against LibRaw's of the same file. */
 

@@ -1,4 +1,4 @@
-import { sceneResponse } from '../src/simulate';
+import { sceneResponse } from '../../src/simulate';
 import {
   AUTO_WHITE,
   asShotNeutral,
@@ -7,10 +7,10 @@ import {
   whiteChromaticity,
   whitePointOf,
   type NeutralReading,
-} from '../src/colour';
-import { PIN_SHARE, meterWeights } from '../src/exposure';
-import { sampleNeutral, surveyLight } from '../src/monitor';
-import { findLens, halfLongTangent } from '../src/optics';
+} from '../../src/colour';
+import { PIN_SHARE, meterWeights } from '../../src/exposure';
+import { sampleNeutral, surveyLight } from '../../src/monitor';
+import { findLens, halfLongTangent } from '../../src/optics';
 import {
   findScene,
   renderScene,
@@ -18,7 +18,7 @@ import {
   TEST_WALL_PATCHES,
   WALL_M,
   type Scene,
-} from '../src/scene';
+} from '../../src/scene';
 import {
   cameraProfile,
   createLightPlane,
@@ -26,7 +26,7 @@ import {
   exposeLive,
   photositeResponse,
   type LightPlane,
-} from '../src/sensor';
+} from '../../src/sensor';
 
 const main = findLens('main')!;
 const { sensor } = main;

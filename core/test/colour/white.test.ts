@@ -19,9 +19,9 @@ import {
   whiteChromaticity,
   whiteFromNeutral,
   whitePointOf,
-} from '../src/colour';
-import { findLens } from '../src/optics';
-import { cameraProfile, cameraResponse } from '../src/sensor';
+} from '../../src/colour';
+import { findLens } from '../../src/optics';
+import { cameraProfile, cameraResponse } from '../../src/sensor';
 
 const { sensitivities } = findLens('main')!.sensor;
 const profile = cameraProfile(sensitivities);

@@ -1,15 +1,15 @@
 import { cv } from 'opencv-wasm';
-import { alignPlanes, tonePlane, type Plane } from '../src/combine';
-import { type ComparedRaw, drawDifference } from '../src/compare';
+import { alignPlanes, tonePlane, type Plane } from '../../src/combine';
+import { type ComparedRaw, drawDifference } from '../../src/compare';
 import {
   exposeBand,
   plainShot,
   planSimulated,
   rawLevels,
   type SimulatedShot,
-} from '../src/simulate';
-import { TILE_HEIGHT } from '../src/files';
-import { binMosaic } from '../src/sensor';
+} from '../../src/simulate';
+import { TILE_HEIGHT } from '../../src/files';
+import { binMosaic } from '../../src/sensor';
 
 /** Frames that have moved, and what differs once they lie on one another. */
 

@@ -13,12 +13,12 @@ import {
   NO_CORRECTIONS,
   type Homography,
   type StackRaw,
-} from '../src/combine';
-import { moved } from '../src/combine/align/homography';
-import { UNKNOWN } from '../src/combine/stackRaw';
-import type { RawFile } from '../src/files';
-import { hash32 } from '../src/sensor';
-import { run } from './shots';
+} from '../../src/combine';
+import { moved } from '../../src/combine/align/homography';
+import { UNKNOWN } from '../../src/combine/stackRaw';
+import type { RawFile } from '../../src/files';
+import { hash32 } from '../../src/sensor';
+import { run } from '../support/shots';
 
 const trialled = <T>(file: string, trials: object[]): T[] =>
   JSON.parse(

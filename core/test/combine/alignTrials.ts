@@ -1,9 +1,9 @@
-// Lays frames of a known motion on one another, in a process of its own: Jest's sandbox slows number
-// crunching tenfold. Prints as JSON how far each was off, in photosites, at the corner where it was
-// most.
+// Lays frames of a known motion on one another, in a process of its own: Jest's sandbox slows
+// number crunching tenfold. Prints as JSON how far each was off, in photosites, at the corner where
+// it was most.
 import { FrameTones, similarity, STILL, type Homography, type StackRaw } from '@velmo/core/combine';
 import { hash32, NORMAL_MASK, NORMAL_TABLE } from '@velmo/core/sensor';
-import { inverse, moved } from '../src/combine/align/homography';
+import { inverse, moved } from '../../src/combine/align/homography';
 
 export interface AlignTrial {
   readonly dx: number;

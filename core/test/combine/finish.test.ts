@@ -1,9 +1,9 @@
-import { FIRST_FINISH, planFinish, type FinishChoices } from '../src/combine';
-import { finishLight } from '../src/combine/finish/pictureOf';
-import { boxMean, guidedBase } from '../src/combine/finish/guidedFilter';
-import { CALIBRATION_D65 } from '../src/colour';
-import { decodeSrgb, XYZ_TO_SRGB } from '../src/colour/srgb';
-import { demosaicDirected, hash32 } from '../src/sensor';
+import { FIRST_FINISH, planFinish, type FinishChoices } from '../../src/combine';
+import { finishLight } from '../../src/combine/finish/pictureOf';
+import { boxMean, guidedBase } from '../../src/combine/finish/guidedFilter';
+import { CALIBRATION_D65 } from '../../src/colour';
+import { decodeSrgb, XYZ_TO_SRGB } from '../../src/colour/srgb';
+import { demosaicDirected, hash32 } from '../../src/sensor';
 
 /** A camera whose colours are sRGB's own. */
 const FILE = {

@@ -7,10 +7,10 @@ import {
   paintedOver,
   sharpnessOf,
   type StackRaw,
-} from '../src/combine';
-import type { RawFile } from '../src/files';
-import { hash32 } from '../src/sensor';
-import { run } from './shots';
+} from '../../src/combine';
+import type { RawFile } from '../../src/files';
+import { hash32 } from '../../src/sensor';
+import { run } from '../support/shots';
 
 interface Outcome {
   stack: number;

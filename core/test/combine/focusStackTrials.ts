@@ -9,7 +9,7 @@ import {
 } from '@velmo/core/combine';
 import type { RawFile } from '@velmo/core/files';
 import { planSimulated, plainShot, type SimulatedPlan } from '@velmo/core/simulate';
-import { frameOf, simulatedFile, truthOf } from './simulatedStack';
+import { frameOf, simulatedFile, truthOf } from '../support/simulatedStack';
 
 export interface FocusTrial {
   readonly scene: string;

@@ -6,10 +6,10 @@ import {
   pictureFrame,
   smallPicture,
   waysFor,
-} from '../src/combine';
-import { encodeSrgb } from '../src/colour';
-import { hash32 } from '../src/sensor';
-import { run } from './shots';
+} from '../../src/combine';
+import { encodeSrgb } from '../../src/colour';
+import { hash32 } from '../../src/sensor';
+import { run } from '../support/shots';
 
 const [WIDTH, HEIGHT] = [96, 64];
 

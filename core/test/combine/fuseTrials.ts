@@ -3,8 +3,8 @@
 import { cv } from 'opencv-wasm';
 import { beginCombining, combinedPicture, NO_CORRECTIONS, pictureFrame } from '@velmo/core/combine';
 import { planSimulated, plainShot } from '@velmo/core/simulate';
-import { developFrame, rawDeveloper } from '../src/files';
-import { frameOf, simulatedFile } from './simulatedStack';
+import { developFrame, rawDeveloper } from '../../src/files';
+import { frameOf, simulatedFile } from '../support/simulatedStack';
 
 const times = [1 / 1024, 1 / 128, 1 / 16, 1 / 2];
 

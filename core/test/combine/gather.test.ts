@@ -1,7 +1,7 @@
-import { placeOf } from '../src/scene/framing';
-import { EQUATOR_STAR, starDirection } from '../src/scene/stars/skyTurn';
-import { GATHERED_SCALE, RawGatherer } from '../src/sensor';
-import type { Gather } from '../src/series';
+import { placeOf } from '../../src/scene/framing';
+import { EQUATOR_STAR, starDirection } from '../../src/scene/stars/skyTurn';
+import { GATHERED_SCALE, RawGatherer } from '../../src/sensor';
+import type { Gather } from '../../src/series';
 import {
   bandRows,
   exposeBand,
@@ -12,7 +12,7 @@ import {
   StillLight,
   type SimulatedPlan,
   type SimulatedShot,
-} from '../src/simulate';
+} from '../../src/simulate';
 
 const BLACK = 256;
 
@@ -54,7 +54,8 @@ function patch(at: (x: number, y: number) => number, x0: number, y0: number, siz
 }
 
 describe('a mean', () => {
-  // Falling water is left out: the sluice blurs it by a filter as long as its way, not by an integral.
+  // Falling water is left out: the sluice blurs it by a filter as long as its way, not by an
+  // integral.
   test.each([
     ['stars-over-the-pans', 4, 9],
     ['packing-bench', 1 / 60, 0],

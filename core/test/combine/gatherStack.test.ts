@@ -6,8 +6,8 @@ import {
   type Gathering,
   type StackFacts,
   type StackRaw,
-} from '../src/combine';
-import { hash32 } from '../src/sensor';
+} from '../../src/combine';
+import { hash32 } from '../../src/sensor';
 
 /** Frames of a few photosites with these raw values above black. */
 const frame = (values: readonly number[]): StackRaw => ({

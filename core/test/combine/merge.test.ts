@@ -18,12 +18,12 @@ import {
   beginCombining,
   NO_CORRECTIONS,
   type StackRaw,
-} from '../src/combine';
-import { meanSquares } from '../src/combine/merge/disagreement';
-import { halfBits } from '../src/files/dng/floatBlock';
-import { decodeDng, decodeStored, readDng, type RawFile } from '../src/files';
-import { hash32 } from '../src/sensor';
-import { fileOf, readMapFile, run, shootAs } from './shots';
+} from '../../src/combine';
+import { meanSquares } from '../../src/combine/merge/disagreement';
+import { halfBits } from '../../src/files/dng/floatBlock';
+import { decodeDng, decodeStored, readDng, type RawFile } from '../../src/files';
+import { hash32 } from '../../src/sensor';
+import { fileOf, readMapFile, run, shootAs } from '../support/shots';
 
 interface Outcome {
   readonly median: number;

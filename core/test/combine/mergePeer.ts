@@ -1,7 +1,7 @@
 import { binMosaic } from '@velmo/core/sensor';
 import type { MergeFrame } from '@velmo/core/combine';
 import { cv } from 'opencv-wasm';
-import { decodeSrgb, encodeSrgb } from '../src/colour/srgb';
+import { decodeSrgb, encodeSrgb } from '../../src/colour/srgb';
 
 /** A mosaic of floating-point light as RGB of half the size. */
 export function halvedLight(light: Float32Array, width: number, height: number): Float32Array {
@@ -11,8 +11,8 @@ export function halvedLight(light: Float32Array, width: number, height: number):
 }
 
 /**
- * The same bracket merged by OpenCV (Debevec and Malik 1997), of pictures of half the size in 8 bits,
- * whose response it is told: RGB light up to a factor.
+ * The same bracket merged by OpenCV (Debevec and Malik 1997), of pictures of half the size in 8
+ * bits, whose response it is told: RGB light up to a factor.
  */
 export function debevecMerge(
   frames: readonly MergeFrame[],

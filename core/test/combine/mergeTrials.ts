@@ -10,8 +10,8 @@ import {
   type StackRaw,
 } from '@velmo/core/combine';
 import { planSimulated, plainShot, type SimulatedPlan } from '@velmo/core/simulate';
-import { electronsPerLight, lightOnBand } from '../src/simulate/simulatedBand';
-import { frameOf, simulatedFile, still, truthOf, whole } from './simulatedStack';
+import { electronsPerLight, lightOnBand } from '../../src/simulate/simulatedBand';
+import { frameOf, simulatedFile, still, truthOf, whole } from '../support/simulatedStack';
 
 interface MergeTrial {
   readonly scene: string;

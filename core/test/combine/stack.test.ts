@@ -1,10 +1,10 @@
 import { readFileSync } from 'node:fs';
 import jpeg from 'jpeg-js';
-import { assembleLinearDng, decodeRaw, readDng } from '../src/files';
-import { FrameStack, greenPlane, TranslationAligner, type StackedFrame } from '../src/combine';
-import { LINEAR_WHITE, linearTable, SRGB_RESPONSE, type VideoResponse } from '../src/response';
-import { CURVES, dice, filmFrame, lightOf, patches } from './films';
-import { fileOf, readMapFile, readPortableMap, run } from './shots';
+import { assembleLinearDng, decodeRaw, readDng } from '../../src/files';
+import { FrameStack, greenPlane, TranslationAligner, type StackedFrame } from '../../src/combine';
+import { LINEAR_WHITE, linearTable, SRGB_RESPONSE, type VideoResponse } from '../../src/response';
+import { CURVES, dice, filmFrame, lightOf, patches } from '../support/films';
+import { fileOf, readMapFile, readPortableMap, run } from '../support/shots';
 
 const [WIDTH, HEIGHT] = [240, 180];
 const SRGB_TABLE = linearTable(SRGB_RESPONSE, LINEAR_WHITE);

@@ -1,11 +1,17 @@
 import { join } from 'node:path';
-import { beginCombining, CombineError, NO_CORRECTIONS, type StackRaw } from '../src/combine';
-import { composed, inverse, moved, STILL, type Homography } from '../src/combine/align/homography';
-import { findStars, type Star } from '../src/combine/stars/findStars';
-import { SkyMotion } from '../src/combine/stars/skyMotion';
-import type { RawFile } from '../src/files';
-import { hash32 } from '../src/sensor';
-import { run } from './shots';
+import { beginCombining, CombineError, NO_CORRECTIONS, type StackRaw } from '../../src/combine';
+import {
+  composed,
+  inverse,
+  moved,
+  STILL,
+  type Homography,
+} from '../../src/combine/align/homography';
+import { findStars, type Star } from '../../src/combine/stars/findStars';
+import { SkyMotion } from '../../src/combine/stars/skyMotion';
+import type { RawFile } from '../../src/files';
+import { hash32 } from '../../src/sensor';
+import { run } from '../support/shots';
 
 describe('eight frames of the sky over the pans, forty seconds apart', () => {
   const outcome = JSON.parse(

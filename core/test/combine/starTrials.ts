@@ -1,10 +1,11 @@
-// Stacks a turning sky of the simulated camera, in a process of its own: Jest's sandbox slows number
-// crunching tenfold. Prints as JSON how far the result is from the sky as it stood in the first.
+// Stacks a turning sky of the simulated camera, in a process of its own: Jest's sandbox slows
+// number crunching tenfold. Prints as JSON how far the result is from the sky as it stood in the
+// first.
 import { beginCombining, NO_CORRECTIONS, STILL, warpRaw, type StackRaw } from '@velmo/core/combine';
 import { planSimulated, plainShot, type SimulatedPlan } from '@velmo/core/simulate';
-import { electronsPerLight, lightOnBand } from '../src/simulate/simulatedBand';
-import { findStars, type Star } from '../src/combine/stars/findStars';
-import { frameOf, simulatedFile, whole } from './simulatedStack';
+import { electronsPerLight, lightOnBand } from '../../src/simulate/simulatedBand';
+import { findStars, type Star } from '../../src/combine/stars/findStars';
+import { frameOf, simulatedFile, whole } from '../support/simulatedStack';
 
 const FRAMES = 8;
 const [TIME_S, APART_S] = [8, 40];

@@ -20,8 +20,8 @@ import {
   type CaptureStep,
   type HeldExposure,
   type Series,
-} from '../src/series';
-import { DEFAULT_SETTINGS, parseSeries, SETTINGS_SCHEMA } from '../src/settings';
+} from '../../src/series';
+import { DEFAULT_SETTINGS, parseSeries, SETTINGS_SCHEMA } from '../../src/settings';
 
 const held: HeldExposure = {
   timeClick: -21,

@@ -1,5 +1,11 @@
-import { compReach, isoNoise, noiseAt, timeBands, type ExposureContext } from '../src/consequence';
-import { nominalTime, timeSFromClick, TIME_CLICKS } from '../src/exposure';
+import {
+  compReach,
+  isoNoise,
+  noiseAt,
+  timeBands,
+  type ExposureContext,
+} from '../../src/consequence';
+import { nominalTime, timeSFromClick, TIME_CLICKS } from '../../src/exposure';
 import {
   BANDING_LIMIT,
   bandingContrast,
@@ -15,10 +21,10 @@ import {
   SKY_RATE_RAD_S,
   smearPx,
   zoomTo,
-} from '../src/optics';
-import { rowShares, simulatedContext, stripeLight } from '../src/simulate';
-import { findScene } from '../src/scene';
-import { DEFAULT_SETTINGS, type Settings } from '../src/settings';
+} from '../../src/optics';
+import { rowShares, simulatedContext, stripeLight } from '../../src/simulate';
+import { findScene } from '../../src/scene';
+import { DEFAULT_SETTINGS, type Settings } from '../../src/settings';
 
 const main = findLens('main')!;
 const TIME = TIME_CLICKS;

@@ -1,6 +1,6 @@
-import { darkestLight } from '../src/monitor';
-import { findLens } from '../src/optics';
-import { photositeResponse, shareOfSnr, signalToNoise } from '../src/sensor';
+import { darkestLight } from '../../src/monitor';
+import { findLens } from '../../src/optics';
+import { photositeResponse, shareOfSnr, signalToNoise } from '../../src/sensor';
 
 describe('the share of saturation that gives an SNR', () => {
   const { sensor } = findLens('main')!;

@@ -16,7 +16,7 @@ import {
   timeSFromClick,
   TIME_CLICKS,
   tvFromTimeS,
-} from '../src/exposure';
+} from '../../src/exposure';
 
 describe('clicks and nominal scales', () => {
   test('a click is a third of a stop: three double the light', () => {

@@ -1,5 +1,5 @@
-import { sceneResponse } from '../src/simulate';
-import { invert, luminanceRow } from '../src/colour';
+import { sceneResponse } from '../../src/simulate';
+import { invert, luminanceRow } from '../../src/colour';
 import {
   ev100FromLuminance,
   lightClicksFromEv100,
@@ -9,16 +9,16 @@ import {
   solveExposure,
   SPOT_SHARE,
   timeSFromClick,
-} from '../src/exposure';
-import { readSpot, surveyLight, texturedPeak } from '../src/monitor';
-import { findLens, halfLongTangent } from '../src/optics';
-import { findScene, GREY_CARD_LUMINANCE, placeOf, rayCaster, renderScene } from '../src/scene';
+} from '../../src/exposure';
+import { readSpot, surveyLight, texturedPeak } from '../../src/monitor';
+import { findLens, halfLongTangent } from '../../src/optics';
+import { findScene, GREY_CARD_LUMINANCE, placeOf, rayCaster, renderScene } from '../../src/scene';
 import {
   createLightPlane,
   electronsPerLuminance,
   midGreyShare,
   photositeResponse,
-} from '../src/sensor';
+} from '../../src/sensor';
 
 const main = findLens('main')!;
 const [W, H] = [320, 240];

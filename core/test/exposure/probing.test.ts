@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { nextProbe, probedRange, type Probe } from '../src/series';
+import { nextProbe, probedRange, type Probe } from '../../src/series';
 
 /** What a camera that shows `floor`..`clip` clicks about mid-grey sees of a scene. */
 const look = (scene: { brightest: number; darkest: number }, offsetClicks: number): Probe => {

@@ -12,9 +12,9 @@ import {
   OVERLAP_CLICKS,
   sharpHalfWidth,
   type Bracket,
-} from '../src/series';
-import { circleOfConfusionMm, findLens, halfLongTangent, sharpZone } from '../src/optics';
-import { depthAt, findScene, type Framing } from '../src/scene';
+} from '../../src/series';
+import { circleOfConfusionMm, findLens, halfLongTangent, sharpZone } from '../../src/optics';
+import { depthAt, findScene, type Framing } from '../../src/scene';
 
 const RANGES = { time: { min: -39, max: 15 }, iso: { min: 0, max: 18 } };
 const brackets: fc.Arbitrary<Bracket> = fc.record({

@@ -4,7 +4,7 @@ import {
   solveExposure,
   steadyLightClicks,
   type SolverInput,
-} from '../src/exposure';
+} from '../../src/exposure';
 
 const TIME = { min: -39, max: 18 };
 const ISO = { min: -3, max: 18 };

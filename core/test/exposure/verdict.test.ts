@@ -1,6 +1,6 @@
 import Ajv from 'ajv';
 import fc from 'fast-check';
-import { ISO_CLICKS, solveExposure, TIME_CLICKS, type Solution } from '../src/exposure';
+import { ISO_CLICKS, solveExposure, TIME_CLICKS, type Solution } from '../../src/exposure';
 import {
   AUTO,
   DEFAULT_SETTINGS,
@@ -12,9 +12,9 @@ import {
   settingsFromLink,
   SETTINGS_SCHEMA,
   type Settings,
-} from '../src/settings';
-import { UNKNOWN_CONTEXT } from '../src/consequence';
-import { judge, type VerdictInput } from '../src/verdict';
+} from '../../src/settings';
+import { UNKNOWN_CONTEXT } from '../../src/consequence';
+import { judge, type VerdictInput } from '../../src/verdict';
 
 const solution: Solution = { timeClick: -21, isoClick: 0, differenceClicks: 0, outOfRange: false };
 const RANGES = {

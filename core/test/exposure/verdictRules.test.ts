@@ -1,10 +1,10 @@
-import { findLens } from '../src/optics';
-import { FLASH_GUIDE_NUMBER, simulatedContext } from '../src/simulate';
-import { nominalTime, parseIso, parseTime } from '../src/exposure';
-import { findScene } from '../src/scene';
-import { FIRST_SERIES } from '../src/series';
-import { DEFAULT_SETTINGS, held, migrateSettings, type Settings } from '../src/settings';
-import { judge, type Finding, type SeriesForecast } from '../src/verdict';
+import { findLens } from '../../src/optics';
+import { FLASH_GUIDE_NUMBER, simulatedContext } from '../../src/simulate';
+import { nominalTime, parseIso, parseTime } from '../../src/exposure';
+import { findScene } from '../../src/scene';
+import { FIRST_SERIES } from '../../src/series';
+import { DEFAULT_SETTINGS, held, migrateSettings, type Settings } from '../../src/settings';
+import { judge, type Finding, type SeriesForecast } from '../../src/verdict';
 
 const RANGES = {
   time: { min: -39, max: 18 },

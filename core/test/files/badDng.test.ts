@@ -1,5 +1,5 @@
 import { deflateSync } from 'node:zlib';
-import { cameraProfile } from '../src/sensor';
+import { cameraProfile } from '../../src/sensor';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import {
@@ -10,10 +10,10 @@ import {
   TAG,
   writeDng,
   type DngFile,
-} from '../src/files';
-import { findLens } from '../src/optics';
-import { bigEndian, EVEN, foreign, numbers, packed, ramp, stripOf } from './foreignTiff';
-import { shoot } from './shots';
+} from '../../src/files';
+import { findLens } from '../../src/optics';
+import { bigEndian, EVEN, foreign, numbers, packed, ramp, stripOf } from '../support/foreignTiff';
+import { shoot } from '../support/shots';
 
 /** A small but complete DNG: mutations of it reach every part of the reader quickly. */
 function smallDng(): Uint8Array {

@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
-import { decodeRaw, readDng } from '../src/files';
-import { TiffReader } from '../src/files/tiff/reader';
-import { depthAt, WALL_M } from '../src/scene';
-import { plainShot, planSimulated } from '../src/simulate';
-import { run, shoot } from './shots';
+import { decodeRaw, readDng } from '../../src/files';
+import { TiffReader } from '../../src/files/tiff/reader';
+import { depthAt, WALL_M } from '../../src/scene';
+import { plainShot, planSimulated } from '../../src/simulate';
+import { run, shoot } from '../support/shots';
 
 /** Depth maps of simulated frames: DNG 1.5.0.0, as ExifTool reads them. */
 

@@ -1,10 +1,10 @@
 import { deflateSync } from 'node:zlib';
 import { readFileSync } from 'node:fs';
-import { decodeRaw, decodeStored, readDng, TAG } from '../src/files';
-import { TiffReader } from '../src/files/tiff/reader';
-import type { TiffField } from '../src/files/tiff/types';
-import { foreign, numbers, packed, ramp, stripOf } from './foreignTiff';
-import { fileOf, readMapFile, run } from './shots';
+import { decodeRaw, decodeStored, readDng, TAG } from '../../src/files';
+import { TiffReader } from '../../src/files/tiff/reader';
+import type { TiffField } from '../../src/files/tiff/types';
+import { foreign, numbers, packed, ramp, stripOf } from '../support/foreignTiff';
+import { fileOf, readMapFile, run } from '../support/shots';
 
 /**
  * DNGs whose raw is deflated, of whole numbers and of floating-point ones (TIFF 6.0 with its
@@ -137,7 +137,8 @@ describe('floating-point numbers, white 1', () => {
     expect(stored).toEqual(Uint16Array.from(values, (v) => Math.round(65535 * v)));
   });
   test('24 bits and 32 bits uncompressed: numbers by their definition (IEEE 754; DNG 1.4, appendix)', () => {
-    // Sign, exponent (7 bits, 63 is one), fraction (16 bits): 1, 0.5, 0.75, 2 (clips), -1, smallest.
+    // Sign, exponent (7 bits, 63 is one), fraction (16 bits): 1, 0.5, 0.75, 2 (clips), -1,
+    // smallest.
     const words = [0x3f0000, 0x3e0000, 0x3e8000, 0x400000, 0xbf0000, 0x000001];
     const bytes = new Uint8Array(3 * SIZE.width * SIZE.height);
     words.forEach((word, i) => {

@@ -1,5 +1,5 @@
-import { decodeRaw, decodeStored, encodeLjpeg, readDng, TAG } from '../src/files';
-import type { TiffField } from '../src/files/tiff/types';
+import { decodeRaw, decodeStored, encodeLjpeg, readDng, TAG } from '../../src/files';
+import type { TiffField } from '../../src/files/tiff/types';
 import {
   bigEndian,
   BLACK,
@@ -10,8 +10,8 @@ import {
   ramp,
   stripOf,
   WHITE,
-} from './foreignTiff';
-import { fileOf, readMapFile, readPortableMap, run } from './shots';
+} from '../support/foreignTiff';
+import { fileOf, readMapFile, readPortableMap, run } from '../support/shots';
 
 /**
  * DNGs of other makers in all the ways the specification allows and Velmo reads (DNG 1.4, chapters

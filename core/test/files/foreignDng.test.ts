@@ -1,10 +1,10 @@
-import { createDeveloper, developRgb } from '../src/colour';
-import { cameraProfile, binMosaic, demosaicMalvar } from '../src/sensor';
-import { decodeRaw, DngError, readDng, TAG, takenAt } from '../src/files';
-import type { TiffField } from '../src/files/tiff/types';
-import { findLens } from '../src/optics';
-import { BLACK, EVEN, foreign, numbers, ramp, WHITE } from './foreignTiff';
-import { fileOf, readPortableMap, run } from './shots';
+import { createDeveloper, developRgb } from '../../src/colour';
+import { cameraProfile, binMosaic, demosaicMalvar } from '../../src/sensor';
+import { decodeRaw, DngError, readDng, TAG, takenAt } from '../../src/files';
+import type { TiffField } from '../../src/files/tiff/types';
+import { findLens } from '../../src/optics';
+import { BLACK, EVEN, foreign, numbers, ramp, WHITE } from '../support/foreignTiff';
+import { fileOf, readPortableMap, run } from '../support/shots';
 
 const even = foreign(EVEN, ramp(EVEN));
 

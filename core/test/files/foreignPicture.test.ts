@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { differenceCiede2000 } from 'culori';
-import { decodeSrgb } from '../src/colour';
+import { decodeSrgb } from '../../src/colour';
 import {
   applyGains,
   decodeRaw,
@@ -9,14 +9,14 @@ import {
   decodeDng,
   readDng,
   TAG,
-} from '../src/files';
-import type { TiffField } from '../src/files/tiff/types';
-import { toRationals, toTenThousandths } from '../src/files/tiff/rational';
-import { binMosaic, cameraProfile, demosaicMalvar } from '../src/sensor';
-import { findLens } from '../src/optics';
-import { EVEN, foreign, numbers, packed, stripOf } from './foreignTiff';
-import { fileOf, readMapFile, run, shoot } from './shots';
-import { lab, patches } from './wallColours';
+} from '../../src/files';
+import type { TiffField } from '../../src/files/tiff/types';
+import { toRationals, toTenThousandths } from '../../src/files/tiff/rational';
+import { binMosaic, cameraProfile, demosaicMalvar } from '../../src/sensor';
+import { findLens } from '../../src/optics';
+import { EVEN, foreign, numbers, packed, stripOf } from '../support/foreignTiff';
+import { fileOf, readMapFile, run, shoot } from '../support/shots';
+import { lab, patches } from '../support/wallColours';
 
 /** What a picture made of another maker's DNG looks like. */
 

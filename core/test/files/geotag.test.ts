@@ -7,8 +7,8 @@ import {
   writePictureTiff,
   type GeoPosition,
   type ShotMetadata,
-} from '../src/files';
-import { fileOf, run } from './shots';
+} from '../../src/files';
+import { fileOf, run } from '../support/shots';
 
 /** Where a picture was taken, as ExifTool reads it. */
 

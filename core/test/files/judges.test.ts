@@ -1,9 +1,17 @@
 import { copyFileSync } from 'node:fs';
 import { differenceCiede2000, type Lab65 } from 'culori';
-import { findLens, halfLongTangent } from '../src/optics';
-import { TEST_WALL_PATCHES, WEDGE, type Patch } from '../src/scene';
-import { meanOver, patchBox, rawOf, readMapFile, readPortableMap, run, shoot } from './shots';
-import { VALID_WITH_DEPTH } from './validated';
+import { findLens, halfLongTangent } from '../../src/optics';
+import { TEST_WALL_PATCHES, WEDGE, type Patch } from '../../src/scene';
+import {
+  meanOver,
+  patchBox,
+  rawOf,
+  readMapFile,
+  readPortableMap,
+  run,
+  shoot,
+} from '../support/shots';
+import { VALID_WITH_DEPTH } from '../support/validated';
 
 /** DNGs judged by software that is not ours: LibRaw, dcraw and ExifTool, from Debian's packages. */
 const wall = ['--scene', 'test-wall', '--lens', 'main', '--time', '1/125', '--iso', '100'];

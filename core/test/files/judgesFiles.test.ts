@@ -1,10 +1,16 @@
 import { readFileSync } from 'node:fs';
-import { iccProfile } from '../src/colour';
-import { decodeRaw, readDng, readPictureExif, readPictureTiff, withMetadata } from '../src/files';
-import { aspectBox, findLens } from '../src/optics';
-import { cameraProfile } from '../src/sensor';
-import { fileOf, rawOf, run, shoot, shootAs } from './shots';
-import { VALID_WITH_DEPTH } from './validated';
+import { iccProfile } from '../../src/colour';
+import {
+  decodeRaw,
+  readDng,
+  readPictureExif,
+  readPictureTiff,
+  withMetadata,
+} from '../../src/files';
+import { aspectBox, findLens } from '../../src/optics';
+import { cameraProfile } from '../../src/sensor';
+import { fileOf, rawOf, run, shoot, shootAs } from '../support/shots';
+import { VALID_WITH_DEPTH } from '../support/validated';
 
 /**
  * JPEG, TIFF and the DNG's colour tags, judged by ExifTool, ImageMagick and LibRaw from Debian's

@@ -8,9 +8,9 @@ import {
   readDng,
   TAG,
   type LibrawMetadata,
-} from '../src/files';
-import { EVEN, foreign, numbers, ramp, withoutDng } from './foreignTiff';
-import { fileOf, run } from './shots';
+} from '../../src/files';
+import { EVEN, foreign, numbers, ramp, withoutDng } from '../support/foreignTiff';
+import { fileOf, run } from '../support/shots';
 
 /** What LibRaw gives of a raw file, as the one form everything else reads. */
 

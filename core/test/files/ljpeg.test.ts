@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { Decoder } from 'jpeg-lossless-decoder-js';
-import { decodeLjpeg, encodeLjpeg, DngError } from '../src/files';
+import { decodeLjpeg, encodeLjpeg, DngError } from '../../src/files';
 
 const whole = (
   data: Uint16Array,

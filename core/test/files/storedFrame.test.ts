@@ -1,4 +1,4 @@
-import { noiseFloorShare, floorOfNoise, binLinear, photositeResponse } from '../src/sensor';
+import { noiseFloorShare, floorOfNoise, binLinear, photositeResponse } from '../../src/sensor';
 import {
   boxInFile,
   orientationCode,
@@ -9,10 +9,10 @@ import {
   tiffDirectories,
   turned,
   wayInFile,
-} from '../src/files';
-import { MARK_PEAK, markMosaicClips, readRawSpot } from '../src/monitor';
-import { findLens } from '../src/optics';
-import { run, shoot } from './shots';
+} from '../../src/files';
+import { MARK_PEAK, markMosaicClips, readRawSpot } from '../../src/monitor';
+import { findLens } from '../../src/optics';
+import { run, shoot } from '../support/shots';
 
 /** What is read, marked and shown of a raw that is kept. */
 

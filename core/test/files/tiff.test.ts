@@ -1,12 +1,12 @@
 import fc from 'fast-check';
-import { jpegInfo, DngError } from '../src/files';
-import { exifMoment } from '../src/files/moment';
-import { toRational } from '../src/files/tiff/rational';
-import { TiffReader } from '../src/files/tiff/reader';
-import type { TiffField } from '../src/files/tiff/types';
-import { writeTiff } from '../src/files/tiff/writer';
-import { xmpPacket } from '../src/files/xmp';
-import { fileOf, run } from './shots';
+import { jpegInfo, DngError } from '../../src/files';
+import { exifMoment } from '../../src/files/moment';
+import { toRational } from '../../src/files/tiff/rational';
+import { TiffReader } from '../../src/files/tiff/reader';
+import type { TiffField } from '../../src/files/tiff/types';
+import { writeTiff } from '../../src/files/tiff/writer';
+import { xmpPacket } from '../../src/files/xmp';
+import { fileOf, run } from '../support/shots';
 
 const bytesOf = (parts: Uint8Array[]): Uint8Array => new Uint8Array(Buffer.concat(parts));
 

@@ -1,19 +1,19 @@
 import { join } from 'node:path';
-import { DRILLS, findDrill, variationOf } from '../src/drill';
-import { measuredBlurPx } from '../src/drill/blur';
-import { lightOf } from '../src/drill/foreseen';
-import { NOTES } from '../src/notes';
-import { findLens } from '../src/optics';
-import { findScene, renderScene } from '../src/scene';
-import { createLightPlane } from '../src/sensor/lightPlane';
+import { DRILLS, findDrill, variationOf } from '../../src/drill';
+import { measuredBlurPx } from '../../src/drill/blur';
+import { lightOf } from '../../src/drill/foreseen';
+import { NOTES } from '../../src/notes';
+import { findLens } from '../../src/optics';
+import { findScene, renderScene } from '../../src/scene';
+import { createLightPlane } from '../../src/sensor/lightPlane';
 import {
   drillSentence,
   meterResponse,
   plainShot,
   readDrillSentence,
   sceneResponse,
-} from '../src/simulate';
-import { run } from './shots';
+} from '../../src/simulate';
+import { run } from '../support/shots';
 
 interface Trials {
   readonly best: readonly {
@@ -212,7 +212,9 @@ test('blur is measured as what it was: discs laid on the known light are found a
   }
 });
 
-/** Diameter of the full disc that spreads as far as what `discBlurred` sums: places of one colour. */
+/**
+ * Diameter of the full disc that spreads as far as what `discBlurred` sums: places of one colour.
+ */
 function spreadOf(radius: number): number {
   let [sum, n] = [0, 0];
   const reach = 2 * Math.ceil(radius / 2);

@@ -26,8 +26,8 @@ import {
   type SimulatedShot,
 } from '@velmo/core/simulate';
 import { timeSFromClick } from '@velmo/core/exposure';
-import { bestOf, lossesOf, sum } from '../src/drill/best';
-import { chosen, foreseenFrame, lightOf } from '../src/drill/foreseen';
+import { bestOf, lossesOf, sum } from '../../src/drill/best';
+import { chosen, foreseenFrame, lightOf } from '../../src/drill/foreseen';
 
 const NO_PREVIEW = new Uint8Array(
   jpeg.encode({ data: Buffer.alloc(4 * 16 * 16), width: 16, height: 16 }, 50).data,

@@ -14,9 +14,9 @@ import {
   type Kit,
   type KitCamera,
   type LightSeen,
-} from '../src/kits';
-import { ISO_CLICKS, TIME_CLICKS } from '../src/exposure';
-import { DEFAULT_MONITORS } from '../src/monitor';
+} from '../../src/kits';
+import { ISO_CLICKS, TIME_CLICKS } from '../../src/exposure';
+import { DEFAULT_MONITORS } from '../../src/monitor';
 import {
   circleOfConfusionMm,
   dioptresOfClick,
@@ -25,9 +25,9 @@ import {
   focusClickRange,
   hyperfocalM,
   LENSES,
-} from '../src/optics';
-import { SERIES_KINDS, sharpHalfWidth } from '../src/series';
-import { UNKNOWN_CONTEXT } from '../src/consequence';
+} from '../../src/optics';
+import { SERIES_KINDS, sharpHalfWidth } from '../../src/series';
+import { UNKNOWN_CONTEXT } from '../../src/consequence';
 import {
   COMP_CLICKS,
   DEFAULT_SETTINGS,
@@ -37,7 +37,7 @@ import {
   heldWhite,
   SETTINGS_SCHEMA,
   type Settings,
-} from '../src/settings';
+} from '../../src/settings';
 
 const ajv = new Ajv();
 const isSettings = ajv.addSchema(SETTINGS_SCHEMA).getSchema(SETTINGS_SCHEMA.$id)!;

@@ -1,5 +1,5 @@
-import { NOTES, findNote, type Figure } from '../src/notes';
-import { LENSES } from '../src/optics';
+import { NOTES, findNote, type Figure } from '../../src/notes';
+import { LENSES } from '../../src/optics';
 
 /** All places the tapes of a figure can stand at: ends, starts, and some between. */
 function* standings({ scales }: Figure): Generator<number[]> {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { FRAME_SHAPES, frameBox, gridLines, GRIDS, levelOf, upOfOrientation } from '../src/aids';
+import { FRAME_SHAPES, frameBox, gridLines, GRIDS, levelOf, upOfOrientation } from '../../src/aids';
 
 const placesAcross = (grid: 'thirds' | 'golden', width: number, height: number) => {
   const lines = gridLines(grid, width, height);

@@ -1,11 +1,11 @@
-import { compareRaws, type ComparedRaw } from '../src/compare';
+import { compareRaws, type ComparedRaw } from '../../src/compare';
 import {
   exposeBand,
   plainShot,
   planSimulated,
   rawLevels,
   type SimulatedShot,
-} from '../src/simulate';
+} from '../../src/simulate';
 
 /** A small simulated frame of the packing bench as it is compared. */
 function shot(change: Partial<SimulatedShot> = {}): ComparedRaw {

@@ -1,5 +1,5 @@
 import { cv } from 'opencv-wasm';
-import { centreWeights } from '../src/exposure';
+import { centreWeights } from '../../src/exposure';
 import {
   binStops,
   CLIPPED_PINK,
@@ -31,7 +31,7 @@ import {
   zebraRawLevel,
   type MarkStyle,
   type MonitorTables,
-} from '../src/monitor';
+} from '../../src/monitor';
 
 const WIDTH = 64;
 const HEIGHT = 48;
@@ -189,7 +189,10 @@ describe('the developed picture', () => {
 });
 
 describe('specks', () => {
-  /** Blots of random size, so that groups of every shape touch, also by their corners and across rows. */
+  /**
+   * Blots of random size, so that groups of every shape touch, also by their corners and across
+   * rows.
+   */
   const marks = new Uint8Array(WIDTH * HEIGHT);
   for (let i = 0; i < 260; i++) {
     const at = (i * 2654435761) >>> 8;

@@ -6,16 +6,16 @@ import {
   peakingTable,
   printDistances,
   printSharpZone,
-} from '../src/monitor';
-import { defocusOf, DefocusBlur, dioptresOf, findLens, halfLongTangent } from '../src/optics';
-import { sceneResponse } from '../src/simulate';
-import { findScene, framingPixel, renderScene, type Framing } from '../src/scene';
+} from '../../src/monitor';
+import { defocusOf, DefocusBlur, dioptresOf, findLens, halfLongTangent } from '../../src/optics';
+import { sceneResponse } from '../../src/simulate';
+import { findScene, framingPixel, renderScene, type Framing } from '../../src/scene';
 import {
   createLightPlane,
   electronsPerLuminance,
   exposeLive,
   photositeResponse,
-} from '../src/sensor';
+} from '../../src/sensor';
 
 const WIDTH = 480;
 const HEIGHT = 360;

@@ -1,6 +1,6 @@
-import { shakePath } from '../src/optics';
-import { measureDetail, rankFrames, type DetailSource, type FrameMeasure } from '../src/rank';
-import { exposeBand, plainShot, planSimulated, rawLevels, StillLight } from '../src/simulate';
+import { shakePath } from '../../src/optics';
+import { measureDetail, rankFrames, type DetailSource, type FrameMeasure } from '../../src/rank';
+import { exposeBand, plainShot, planSimulated, rawLevels, StillLight } from '../../src/simulate';
 
 const NONE = [0, 0, 0] as const;
 const SIZE = 256;

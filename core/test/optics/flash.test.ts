@@ -1,9 +1,9 @@
-import { findLens, flashReachM, flashStops, halfLongTangent } from '../src/optics';
-import { findScene, renderFlash, TEST_WALL_PATCHES, WALL_M } from '../src/scene';
-import { createLightPlane } from '../src/sensor';
-import { FLASH_GUIDE_NUMBER, plainShot, planSimulated } from '../src/simulate';
-import { flashRows } from '../src/simulate/flashLight';
-import { meanOver, patchBox, rawOf, run, shoot } from './shots';
+import { findLens, flashReachM, flashStops, halfLongTangent } from '../../src/optics';
+import { findScene, renderFlash, TEST_WALL_PATCHES, WALL_M } from '../../src/scene';
+import { createLightPlane } from '../../src/sensor';
+import { FLASH_GUIDE_NUMBER, plainShot, planSimulated } from '../../src/simulate';
+import { flashRows } from '../../src/simulate/flashLight';
+import { meanOver, patchBox, rawOf, run, shoot } from '../support/shots';
 
 const IDENTITY = [1, 0, 0, 0, 1, 0, 0, 0, 1] as const;
 const main = findLens('main')!;

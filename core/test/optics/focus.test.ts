@@ -1,4 +1,4 @@
-import { SensorRegion } from '../src/simulate';
+import { SensorRegion } from '../../src/simulate';
 import {
   airyDiameterMm,
   blurDiameterMm,
@@ -22,13 +22,18 @@ import {
   sameSizeDistanceM,
   sharpZone,
   spotDiameterMm,
-} from '../src/optics';
-import { depthAt, depthRange, findScene, WALL_M, type Framing } from '../src/scene';
-import { createLightPlane, exposeMosaic, photositeResponse, type LightPlane } from '../src/sensor';
-import { sharpnessOf, type Sharpness } from '../src/monitor';
-import { askedSpot, heldFocus, parseFocus } from '../src/settings';
+} from '../../src/optics';
+import { depthAt, depthRange, findScene, WALL_M, type Framing } from '../../src/scene';
+import {
+  createLightPlane,
+  exposeMosaic,
+  photositeResponse,
+  type LightPlane,
+} from '../../src/sensor';
+import { sharpnessOf, type Sharpness } from '../../src/monitor';
+import { askedSpot, heldFocus, parseFocus } from '../../src/settings';
 import { join } from 'node:path';
-import { rawOf, run, shoot } from './shots';
+import { rawOf, run, shoot } from '../support/shots';
 
 const main = findLens('main')!;
 const tele = findLens('tele')!;

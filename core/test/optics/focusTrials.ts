@@ -11,7 +11,7 @@ import {
 } from '@velmo/core/optics';
 import { photositeResponse } from '@velmo/core/sensor';
 import { sharpnessOf, type Sharpness } from '@velmo/core/monitor';
-import { aimedAt, type Trial } from './focusWall';
+import { aimedAt, type Trial } from '../support/focusWall';
 
 const PHOTOSITES = 48;
 

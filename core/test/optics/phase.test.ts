@@ -7,10 +7,10 @@ import {
   HALF_PUPIL_SHARE,
   halfPupilViews,
   MAX_PHASE_LOOKS,
-} from '../src/optics';
-import { createLightPlane } from '../src/sensor';
-import { sharpHalfWidth } from '../src/series';
-import { run } from './shots';
+} from '../../src/optics';
+import { createLightPlane } from '../../src/sensor';
+import { sharpHalfWidth } from '../../src/series';
+import { run } from '../support/shots';
 
 const [main, tele] = [findLens('main')!, findLens('tele')!];
 

@@ -13,7 +13,7 @@ import {
 import { framingPixel } from '@velmo/core/scene';
 import { photositeResponse } from '@velmo/core/sensor';
 import { sharpHalfWidth } from '@velmo/core/series';
-import { aimedAt, type Trial } from './focusWall';
+import { aimedAt, type Trial } from '../support/focusWall';
 
 const PHOTOSITES = 144;
 

@@ -1,8 +1,14 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
-import { safeName, sidecarXmp, uniqueName, withoutPlace, writeDevelopedTiff } from '../src/files';
-import { AS_EXPOSED, AS_TAKEN } from '../src/recipe';
-import { fileOf, run, shoot } from './shots';
+import {
+  safeName,
+  sidecarXmp,
+  uniqueName,
+  withoutPlace,
+  writeDevelopedTiff,
+} from '../../src/files';
+import { AS_EXPOSED, AS_TAKEN } from '../../src/recipe';
+import { fileOf, run, shoot } from '../support/shots';
 
 /** Names under which frames are handed over, and what lies beside them. */
 

@@ -1,16 +1,16 @@
 import { readFileSync } from 'node:fs';
 import { differenceCiede2000 } from 'culori';
 import fc from 'fast-check';
-import { decodeSrgb, iccProfile, type OutputSpace } from '../src/colour';
-import { whiteFromNeutral, whitePointOf } from '../src/colour';
+import { decodeSrgb, iccProfile, type OutputSpace } from '../../src/colour';
+import { whiteFromNeutral, whitePointOf } from '../../src/colour';
 import {
   decodeDng,
   rawDeveloper,
   readDng,
   writeDevelopedTiff,
   type DecodedRaw,
-} from '../src/files';
-import { developFrame } from '../src/files';
+} from '../../src/files';
+import { developFrame } from '../../src/files';
 import {
   AS_EXPOSED,
   developBytes,
@@ -22,14 +22,14 @@ import {
   RawDeveloping,
   withLook,
   type Development,
-} from '../src/recipe';
-import { BandPlanes } from '../src/recipe/develop/bandPlanes';
-import { fillDemosaiced } from '../src/recipe/develop/lightOfRaw';
-import { movedStops } from '../src/recipe/develop/plainLoops';
-import { gainNumbers, planTone } from '../src/recipe/develop/tonePlan';
-import { demosaicDirected } from '../src/sensor/demosaicDirected';
-import { fileOf, readMapFile, readPortableMap, run, shoot } from './shots';
-import { lab, patchIndex, patchMeans, patches } from './wallColours';
+} from '../../src/recipe';
+import { BandPlanes } from '../../src/recipe/develop/bandPlanes';
+import { fillDemosaiced } from '../../src/recipe/develop/lightOfRaw';
+import { movedStops } from '../../src/recipe/develop/plainLoops';
+import { gainNumbers, planTone } from '../../src/recipe/develop/tonePlan';
+import { demosaicDirected } from '../../src/sensor/demosaicDirected';
+import { fileOf, readMapFile, readPortableMap, run, shoot } from '../support/shots';
+import { lab, patchIndex, patchMeans, patches } from '../support/wallColours';
 
 /** A raw developed by a recipe: against LibRaw, ImageMagick and ExifTool, and against itself. */
 

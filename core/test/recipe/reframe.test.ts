@@ -12,7 +12,7 @@ import {
   withCarriedMetadata,
   withCarriedPngMetadata,
   writePartTiff,
-} from '../src/files';
+} from '../../src/files';
 import {
   AS_TAKEN,
   cropFits,
@@ -33,10 +33,10 @@ import {
   type Crop,
   type Held,
   type Reframe,
-} from '../src/recipe';
-import { bigEndian, EVEN, foreign, ramp } from './foreignTiff';
-import { fileOf, readMapFile, run, shoot, shootAs } from './shots';
-import { VALID_WITH_DEPTH } from './validated';
+} from '../../src/recipe';
+import { bigEndian, EVEN, foreign, ramp } from '../support/foreignTiff';
+import { fileOf, readMapFile, run, shoot, shootAs } from '../support/shots';
+import { VALID_WITH_DEPTH } from '../support/validated';
 
 /**
  * A frame seen otherwise than it was taken: its geometry, its pixels, and the files saved of it.

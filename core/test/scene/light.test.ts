@@ -1,16 +1,16 @@
-import { lightFieldOf } from '../src/scene/lightField';
+import { lightFieldOf } from '../../src/scene/lightField';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { findLens, halfLongTangent } from '../src/optics';
-import { SCENES, renderScene, type Framing, type Scene } from '../src/scene';
-import { flashTint, torchTint } from '../src/scene/besideLamp';
-import { renderRows } from '../src/scene/compiled/lightRows';
-import { MovingRuns, type Rays } from '../src/scene/compiled/movingRuns';
-import { daylight, glow } from '../src/scene/light';
-import * as colours from '../src/scene/rays/colours';
-import { atan2, cos, exp, fractalNoise, sin } from '../src/scene/rays/functions';
-import { lookMoving } from '../src/scene/sluice/waterLook';
-import { createLightPlane } from '../src/sensor';
+import { findLens, halfLongTangent } from '../../src/optics';
+import { SCENES, renderScene, type Framing, type Scene } from '../../src/scene';
+import { flashTint, torchTint } from '../../src/scene/besideLamp';
+import { renderRows } from '../../src/scene/compiled/lightRows';
+import { MovingRuns, type Rays } from '../../src/scene/compiled/movingRuns';
+import { daylight, glow } from '../../src/scene/light';
+import * as colours from '../../src/scene/rays/colours';
+import { atan2, cos, exp, fractalNoise, sin } from '../../src/scene/rays/functions';
+import { lookMoving } from '../../src/scene/sluice/waterLook';
+import { createLightPlane } from '../../src/sensor';
 
 const XYZ = [1, 0, 0, 0, 1, 0, 0, 0, 1] as const;
 const PLACES = SCENES.filter(({ id }) => id !== 'test-wall-lamp' && id !== 'test-wall-day');

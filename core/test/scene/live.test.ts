@@ -1,5 +1,5 @@
-import { tentBlur } from '../src/simulate/lensBlur';
-import { findLens, halfLongTangent, LENSES } from '../src/optics';
+import { tentBlur } from '../../src/simulate/lensBlur';
+import { findLens, halfLongTangent, LENSES } from '../../src/optics';
 import {
   binMosaic,
   electronsPerLuminance,
@@ -7,7 +7,7 @@ import {
   isExtendedIso,
   photositeResponse,
   signalToNoise,
-} from '../src/sensor';
+} from '../../src/sensor';
 
 const main = findLens('main')!;
 

@@ -1,6 +1,6 @@
-import { createLightPlane } from '../src/sensor';
-import { ev100FromLuminance } from '../src/exposure';
-import { findLens, halfLongTangent, LENSES } from '../src/optics';
+import { createLightPlane } from '../../src/sensor';
+import { ev100FromLuminance } from '../../src/exposure';
+import { findLens, halfLongTangent, LENSES } from '../../src/optics';
 import {
   findScene,
   framingSize,
@@ -12,8 +12,8 @@ import {
   WEDGE,
   type Framing,
   type Scene,
-} from '../src/scene';
-import { sampleScene } from '../src/scene/sample';
+} from '../../src/scene';
+import { sampleScene } from '../../src/scene/sample';
 
 const XYZ: readonly [number, number, number, number, number, number, number, number, number] = [
   1, 0, 0, 0, 1, 0, 0, 0, 1,
@@ -74,7 +74,8 @@ describe.each(SCENES.map((s) => [s.id, s] as const))('%s', (_id, scene) => {
   });
 
   test('shows more detail through a longer lens, not an enlargement', () => {
-    // Detail = mean step between neighbours relative to the light, in the finest pixels of a 12 MP frame.
+    // Detail = mean step between neighbours relative to the light, in the finest pixels of a 12 MP
+    // frame.
     const detail = (lensId: string): number => {
       const lens = findLens(lensId)!;
       const framing: Framing = {
@@ -94,7 +95,8 @@ describe.each(SCENES.map((s) => [s.id, s] as const))('%s', (_id, scene) => {
       }
       return steps / sum;
     };
-    // The Test walls' centre is an even grey card; the detail of the night is its stars, painted over the still light.
+    // The Test walls' centre is an even grey card; the detail of the night is its stars, painted
+    // over the still light.
     if (scene.id.startsWith('test-wall') || scene.skyPole) return;
     expect(detail('tele')).toBeGreaterThan(0.004);
     expect(detail('main')).toBeGreaterThan(0.004);

@@ -1,6 +1,6 @@
-import { lightFieldOf } from '../src/scene/lightField';
-import { sceneResponse } from '../src/simulate';
-import { invert, luminanceRow } from '../src/colour';
+import { lightFieldOf } from '../../src/scene/lightField';
+import { sceneResponse } from '../../src/simulate';
+import { invert, luminanceRow } from '../../src/colour';
 import {
   ev100FromLuminance,
   meterWeights,
@@ -8,9 +8,15 @@ import {
   lightClicksFromEv100,
   timeSFromClick,
   type MeterPattern,
-} from '../src/exposure';
-import { surveyLight, texturedPeak } from '../src/monitor';
-import { findLens, halfLongTangent, pixelAngleRad, trailPx, TRAIL_LIMIT_PX } from '../src/optics';
+} from '../../src/exposure';
+import { surveyLight, texturedPeak } from '../../src/monitor';
+import {
+  findLens,
+  halfLongTangent,
+  pixelAngleRad,
+  trailPx,
+  TRAIL_LIMIT_PX,
+} from '../../src/optics';
 import {
   EQUATOR_STAR,
   fastestSky,
@@ -22,8 +28,8 @@ import {
   starDirection,
   type Framing,
   type Scene,
-} from '../src/scene';
-import { createLightPlane, MID_GREY_SHARE, type LightPlane } from '../src/sensor';
+} from '../../src/scene';
+import { createLightPlane, MID_GREY_SHARE, type LightPlane } from '../../src/sensor';
 
 const main = findLens('main')!;
 const CENTRE = { x: 0.5, y: 0.5 };

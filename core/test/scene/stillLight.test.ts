@@ -4,7 +4,7 @@ import {
   planSimulated,
   StillLight,
   type SimulatedShot,
-} from '../src/simulate';
+} from '../../src/simulate';
 
 /** A place in which something moves, and one in which nothing does but lamps pulse. */
 const PLACES = ['sluice-at-dusk', 'packing-bench'];

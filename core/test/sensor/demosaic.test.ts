@@ -1,7 +1,7 @@
-import { findLens, halfLongTangent } from '../src/optics';
-import { sceneResponse } from '../src/simulate';
-import { findScene, renderScene, type Framing } from '../src/scene';
-import { createLightPlane, demosaicMalvar } from '../src/sensor';
+import { findLens, halfLongTangent } from '../../src/optics';
+import { sceneResponse } from '../../src/simulate';
+import { findScene, renderScene, type Framing } from '../../src/scene';
+import { createLightPlane, demosaicMalvar } from '../../src/sensor';
 
 const SIDE = 256;
 const WHITE = 4095;

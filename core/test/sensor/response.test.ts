@@ -2,6 +2,7 @@ import { cv } from 'opencv-wasm';
 import {
   evenPoints,
   guidedClicks,
+  ignoresExposure,
   linearTable,
   MID_CODE,
   midShareOf,
@@ -9,9 +10,10 @@ import {
   SeriesPoints,
   SRGB_RESPONSE,
   type RecoveredResponse,
+  type SeriesPicture,
   type VideoResponse,
 } from '@velmo/core/response';
-import { CURVES, dice, filmFrame, lightOf, patches } from './films';
+import { CURVES, dice, filmFrame, lightOf, patches } from '../support/films';
 
 const WIDTH = 320;
 const HEIGHT = 240;
@@ -38,17 +40,22 @@ function framesOf({ curves, noise = 0, clicks = CLICKS, light }: Film): Uint8Cla
   return clicks.map((click) => filmFrame(scene, 0.06 * 2 ** (click / 3), curves, noise, normal));
 }
 
-function recovered(film: Film): RecoveredResponse {
+function picturesOf(film: Film): SeriesPicture[] {
   const { told = film.clicks ?? CLICKS } = film;
   const pictures = framesOf(film).map((rgba, j) => {
     const points = new SeriesPoints(WIDTH, HEIGHT);
     points.add(rgba);
     return points.picture(told[j] / 3);
   });
-  return recoverResponse(evenPoints(pictures));
+  return evenPoints(pictures);
 }
 
-/** Largest deviation from the truth over the middle 90 %, with the free scale taken out, channel by channel. */
+const recovered = (film: Film): RecoveredResponse => recoverResponse(picturesOf(film));
+
+/**
+ * Largest deviation from the truth over the middle 90 %, with the free scale taken out, channel by
+ * channel.
+ */
 function worstError(response: VideoResponse, curves: readonly Curve[]): number[] {
   return response.map((channel, c) => {
     const ratio = (code: number): number =>
@@ -130,6 +137,23 @@ describe('response of a camera (Debevec & Malik 1997)', () => {
     const told = CLICKS.map((click, j) => (j % 2 ? click : click - 3));
     expect(recovered({ curves: [CURVES.sRgb], clicks: CLICKS, told }).kind).toBe('moved');
   });
+});
+
+test('a camera that does not follow is found out after three pictures, one that does never is', () => {
+  const still = new Array<number>(CLICKS.length).fill(0);
+  const ignored = (film: Film): boolean[] => {
+    const pictures = picturesOf(film);
+    return pictures.map((_, k) => ignoresExposure(pictures.slice(0, k + 1)));
+  };
+  const stays = ignored({ curves: [CURVES.sRgb], noise: 0.005, clicks: still, told: CLICKS });
+  expect(stays).toEqual(CLICKS.map((_, k) => k >= 2));
+  for (const curve of Object.values(CURVES))
+    expect(ignored({ curves: [curve], noise: 0.005 })).toEqual(CLICKS.map(() => false));
+  // Nearly white at first, it clips before it can have risen: that says nothing.
+  const white = new Float32Array(WIDTH * HEIGHT).fill(14.5);
+  const clips = { curves: [CURVES.sRgb], light: white, clicks: [0, 3, 6] };
+  expect(ignored(clips)).toEqual([false, false, false]);
+  expect(ignoresExposure([])).toBe(false);
 });
 
 test('three stops in fine steps are enough for the curve, from a scene of enough contrast', () => {

@@ -1,12 +1,12 @@
-import { noiseProfile } from '../src/simulate';
+import { noiseProfile } from '../../src/simulate';
 import {
   ev100FromLuminance,
   lightClicksFromEv100,
   nominalTime,
   timeSFromClick,
-} from '../src/exposure';
-import { findLens, halfLongTangent } from '../src/optics';
-import { GREY_CARD_LUMINANCE, TEST_WALL_PATCHES } from '../src/scene';
+} from '../../src/exposure';
+import { findLens, halfLongTangent } from '../../src/optics';
+import { GREY_CARD_LUMINANCE, TEST_WALL_PATCHES } from '../../src/scene';
 import {
   demosaicMalvar,
   electronsPerLuminance,
@@ -16,8 +16,8 @@ import {
   photositeResponse,
   poissonCount,
   signalToNoise,
-} from '../src/sensor';
-import { meanOver, patchBox, rawOf, shoot } from './shots';
+} from '../../src/sensor';
+import { meanOver, patchBox, rawOf, shoot } from '../support/shots';
 
 const main = findLens('main')!;
 const { sensor } = main;

@@ -1,7 +1,7 @@
 import jpeg from 'jpeg-js';
-import { assembleLinearDng, decodeRaw, readDng } from '../src/files';
-import { linearise, LINEAR_WHITE, linearTable, SRGB_RESPONSE } from '../src/response';
-import { fileOf, readPortableMap, run } from './shots';
+import { assembleLinearDng, decodeRaw, readDng } from '../../src/files';
+import { linearise, LINEAR_WHITE, linearTable, SRGB_RESPONSE } from '../../src/response';
+import { fileOf, readPortableMap, run } from '../support/shots';
 
 const TABLE = linearTable(SRGB_RESPONSE, LINEAR_WHITE);
 const [width, height] = [160, 90];

@@ -1,10 +1,10 @@
 import { SensorRegion } from '@velmo/core/simulate';
 import { distanceOf, findLens, halfLongTangent } from '@velmo/core/optics';
 import { findScene, type Framing } from '@velmo/core/scene';
-import { multiplyVec } from '../src/colour/mat3';
-import { XYZ_TO_SRGB } from '../src/colour/srgb';
-import { put } from '../src/scene/rays/four';
-import { BLUE, DISTANCE, GREEN, RED, REFLECTANCE } from '../src/scene/rays/registers';
+import { multiplyVec } from '../../src/colour/mat3';
+import { XYZ_TO_SRGB } from '../../src/colour/srgb';
+import { put } from '../../src/scene/rays/four';
+import { BLUE, DISTANCE, GREEN, RED, REFLECTANCE } from '../../src/scene/rays/registers';
 
 /** A wall at a distance, its grain about a photosite wide; texture 0 is a blank one. */
 export interface Trial {

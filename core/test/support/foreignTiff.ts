@@ -1,6 +1,6 @@
-import { TAG } from '../src/files';
-import { writeTiff } from '../src/files/tiff/writer';
-import type { TiffField } from '../src/files/tiff/types';
+import { TAG } from '../../src/files';
+import { writeTiff } from '../../src/files/tiff/writer';
+import type { TiffField } from '../../src/files/tiff/types';
 
 /** DNGs as other cameras' makers write them: the raw in the first directory. */
 

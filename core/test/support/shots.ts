@@ -2,10 +2,10 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { decodeRaw, readDng } from '../src/files';
-import { WALL_M, type Patch } from '../src/scene';
+import { decodeRaw, readDng } from '../../src/files';
+import { WALL_M, type Patch } from '../../src/scene';
 
-const ROOT = join(__dirname, '../..');
+const ROOT = join(__dirname, '../../..');
 const shots = new Map<string, string>();
 
 /**

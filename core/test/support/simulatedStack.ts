@@ -10,7 +10,7 @@ import {
   StillLight,
   type SimulatedPlan,
 } from '@velmo/core/simulate';
-import { electronsPerLight, lightOnBand } from '../src/simulate/simulatedBand';
+import { electronsPerLight, lightOnBand } from '../../src/simulate/simulatedBand';
 
 export const still = new StillLight();
 

@@ -1,6 +1,6 @@
 import { converter } from 'culori';
-import { findLens, halfLongTangent } from '../src/optics';
-import { TEST_WALL_PATCHES } from '../src/scene';
+import { findLens, halfLongTangent } from '../../src/optics';
+import { TEST_WALL_PATCHES } from '../../src/scene';
 import { meanOver, patchBox } from './shots';
 
 const halfTangent = halfLongTangent(findLens('main')!, 1);

@@ -1,7 +1,7 @@
-import type { Chromaticity } from './chromaticity';
-import type { Mat3, Vec3 } from './mat3';
-import { asShotNeutral, balancedCameraToSrgb, type CameraProfile } from './cameraProfile';
-import { encodeSrgb } from './srgb';
+import type { Chromaticity } from '../chromaticity';
+import type { Mat3, Vec3 } from '../mat3';
+import { asShotNeutral, balancedCameraToSrgb, type CameraProfile } from '../cameraProfile';
+import { encodeSrgb } from '../srgb';
 import { renderingCurve } from './renderingCurve';
 
 export interface DevelopSettings {

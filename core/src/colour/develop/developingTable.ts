@@ -1,4 +1,4 @@
-import { createRoutines, padded } from '../wasm';
+import { createRoutines, padded } from '../../wasm';
 import { developRgb, MAX_TONE_STEPS, type Developer } from './develop';
 import { DEVELOP_WASM } from './developWasm';
 
@@ -23,8 +23,9 @@ const TONE = MATRIX + 64;
 const RAW = TONE + MAX_TONE_STEPS + 65;
 
 /**
- * Develops frames of one size over and over: raw values are laid into `raw`, the picture is found in `rgba`. Both live in the
- * memory of the compiled loop, so that nothing is copied. Bytes can differ by one from those of `developRgb`.
+ * Develops frames of one size over and over: raw values are laid into `raw`, the picture is found
+ * in `rgba`. Both live in the memory of the compiled loop, so that nothing is copied. Bytes can
+ * differ by one from those of `developRgb`.
  */
 export class DevelopingTable {
   /** Interleaved RGB raw values, `3 * pixels`, none above the developer's white level. */

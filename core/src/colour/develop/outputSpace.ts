@@ -1,7 +1,7 @@
-import { xyzFromChromaticity, type Chromaticity } from './chromaticity';
-import { CIE_D65 } from './illuminants';
-import { diagonal, invert, multiplyMat, multiplyVec, type Mat3 } from './mat3';
-import { SRGB_TO_XYZ } from './srgb';
+import { xyzFromChromaticity, type Chromaticity } from '../chromaticity';
+import { CIE_D65 } from '../illuminants';
+import { diagonal, invert, multiplyMat, multiplyVec, type Mat3 } from '../mat3';
+import { SRGB_TO_XYZ } from '../srgb';
 
 /** What the numbers of a picture stand for. Both have D65 as white, and the curve of sRGB. */
 export const OUTPUT_SPACES = ['srgb', 'display-p3'] as const;

@@ -90,7 +90,7 @@ export function alignBracket(
     for (let k = reference + way; k >= 0 && k < sorted.length; k += way) {
       const tones = new FrameTones(sorted[k]);
       const step = last.tones.motionOf(tones);
-      // The next is laid on the last that could be.
+      // The next frame is aligned to the last one that could be aligned.
       if (!step) continue;
       const before = motions[last.at]!;
       motions[k] = step === STILL && before === STILL ? STILL : composed(before, step);

@@ -4,7 +4,7 @@ import {
   DIFFERENCE_STEP,
   DIFFERENCE_STEPS,
   eachSample,
-  LEAST_SPREAD,
+  MIN_SPREAD,
   meanDifference,
   MIN_OVERLAP,
   OUTLIER,
@@ -129,7 +129,7 @@ function settled(a: ToneLevel, b: ToneLevel, start: Homography): Homography | nu
     if (!found.subarray(0, N - 1).every((v) => Math.abs(v) < MAX_STEP * radius)) return null;
     motion = composed(inverse(stepOf(found, radius)), motion);
     offset += found[N - 1];
-    spread = Math.max(LEAST_SPREAD, OUTLIER * usualDifference(sums.differences));
+    spread = Math.max(MIN_SPREAD, OUTLIER * usualDifference(sums.differences));
     if (found.subarray(0, N - 1).every((v) => Math.abs(v) < SETTLED_PX)) break;
   }
   return motion;

@@ -8,7 +8,7 @@ export const MIN_OVERLAP = 0.003;
 /** Frames that correlate less than this show something else. */
 const MIN_ALIKE = 0.55;
 /** The usual difference is not taken to be less than this, in stops. */
-export const LEAST_SPREAD = 0.02;
+export const MIN_SPREAD = 0.02;
 /** What differs by this many usual differences has moved by itself, and hardly counts. */
 export const OUTLIER = 4;
 /** Differences are counted in steps of so many stops, up to so many steps. */
@@ -119,7 +119,7 @@ export function explains(a: ToneLevel, b: ToneLevel, motion: Homography): boolea
       const steps = Math.min(DIFFERENCE_STEPS - 1, Math.floor(Math.abs(e) / DIFFERENCE_STEP));
       differences[steps] += w;
     });
-    spread ??= Math.max(LEAST_SPREAD, OUTLIER * usualDifference(differences));
+    spread ??= Math.max(MIN_SPREAD, OUTLIER * usualDifference(differences));
     each((e, w) => {
       lost += (w * e * e) / (spread! * spread! + e * e);
       total += w;
@@ -146,6 +146,6 @@ export function isAlike(a: ToneLevel, b: ToneLevel, motion: Homography): boolean
     suv += w * u * v;
   });
   const [vu, vv] = [suu / n - (su / n) ** 2, svv / n - (sv / n) ** 2];
-  if (vu < LEAST_SPREAD ** 2 && vv < LEAST_SPREAD ** 2) return true;
+  if (vu < MIN_SPREAD ** 2 && vv < MIN_SPREAD ** 2) return true;
   return (suv / n - (su / n) * (sv / n)) / Math.sqrt(vu * vv) > MIN_ALIKE;
 }

@@ -10,7 +10,7 @@ export interface ToneLevel {
 }
 
 /** Shorter side of the smallest level. */
-const SMALLEST = 40;
+const MIN_SIDE_PX = 40;
 /** Tones are not told apart more finely than this, in stops, whatever noise says. */
 export const FINEST_STOPS = 0.04;
 /** Tones noisier than this are not looked at. */
@@ -95,7 +95,7 @@ function tonesOf(level: LightLevel, frame: StackRaw, variance: number): ToneLeve
     const held = light[i] > floor ? light[i] : floor;
     tone[i] = Math.log2(held);
     const sigma = (Math.sqrt((scale * held + offset) * variance) / held) * PER_LN2;
-    // What is noisier is also darker on the mean of its logarithm than it is.
+    // The mean of a logarithm is lower where there is more noise.
     if (sigma > NOISIEST_STOPS) continue;
     weight[i] = (1 - clipped[i]) ** CLIPPED_COUNTS / (1 + (sigma / FINEST_STOPS) ** 2);
   }
@@ -120,7 +120,7 @@ export function toneLevels(frame: StackRaw, halvings: number): ToneLevel[] {
   const levels: ToneLevel[] = [];
   let level = greenLight(frame);
   for (let n = 0; ; n++, level = halved(level)) {
-    const isSmallest = Math.min(level.width, level.height) <= SMALLEST;
+    const isSmallest = Math.min(level.width, level.height) <= MIN_SIDE_PX;
     if (n >= halvings || isSmallest) levels.push(tonesOf(level, frame, varianceOf(frame) / 4 ** n));
     if (isSmallest) return levels;
   }

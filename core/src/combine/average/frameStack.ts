@@ -33,7 +33,10 @@ export interface StackedFrame {
   readonly noise: StackNoise | null;
 }
 
-/** Averages frames of one scene: linearised, aligned, with what moved left out. Holds five frames and two sums. */
+/**
+ * Averages frames of one scene: linearised, aligned, with what moved left out. Holds five frames
+ * and two sums.
+ */
 export class FrameStack {
   private readonly aligner: TranslationAligner;
   private readonly shifts: Shift[] = [];
@@ -119,7 +122,10 @@ export class FrameStack {
     if (this.first.length === FIRST) this.settle();
   }
 
-  /** Two single frames as they came, the second laid on the first by whole pixels: what noise is before averaging. */
+  /**
+   * Two single frames as they came, the second laid on the first by whole pixels: what noise is
+   * before averaging.
+   */
   private pairOf(rgba: Uint8ClampedArray | Uint8Array, shift: Shift) {
     const { width, height, table } = this;
     const b = new Float32Array(3 * width * height);
@@ -128,7 +134,10 @@ export class FrameStack {
     return { a: this.first[0], b };
   }
 
-  /** The first frames have come: their median says what lies where, their differences how noisy it is. */
+  /**
+   * The first frames have come: their median says what lies where, their differences how noisy it
+   * is.
+   */
   private settle(): AverageSums {
     const { first, typical, width, height, table } = this;
     const middle = new Float32Array(first[0].length);
@@ -161,7 +170,10 @@ export class FrameStack {
   }
 }
 
-/** Farthest a sample may lie from the median of the first frames, by its level in 64ths of a 16-bit step. */
+/**
+ * Farthest a sample may lie from the median of the first frames, by its level in 64ths of a 16-bit
+ * step.
+ */
 function toleranceTable(typical: TypicalDifference, frames: number): Float32Array {
   // The median of n wavers too, by about 1.25 / sqrt(n) of one frame's noise.
   const more = Math.sqrt(1 + 1.57 / frames);
@@ -176,7 +188,10 @@ function toleranceTable(typical: TypicalDifference, frames: number): Float32Arra
   return table;
 }
 
-/** Median of the first n values, which are put in order; the lower of the middle two's mean for even n. */
+/**
+ * Median of the first n values, which are put in order; the lower of the middle two's mean for even
+ * n.
+ */
 function medianOf(values: Float32Array, n: number): number {
   for (let i = 1; i < n; i++) {
     const v = values[i];

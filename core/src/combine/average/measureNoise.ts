@@ -15,18 +15,23 @@ export interface StackNoise {
 /** Every so many rows are looked at: enough samples, a fraction of the time. */
 const ROWS = 2;
 /** Levels so near to clipping, or to nothing, have their noise cut off. */
-const LEAST = 0.002;
-const MOST = 0.9;
-/** A surface is even where the step to its neighbours is no more than this many times the noise of one frame. */
+const MIN_LEVEL = 0.002;
+const MAX_LEVEL = 0.9;
+/**
+ * A surface is even where the step to its neighbours is no more than this many times the noise of
+ * one frame.
+ */
 const EVEN = 1;
 /** Two frames that differ by more than so many standard deviations show something that moved. */
 const MOVED = 5 * Math.SQRT2;
 
 /**
- * Noise before: half the squared difference of two single frames. After: a quarter of that of the averages of every
- * second frame, which share no frame, and whose mean is the picture. Both on the same even surfaces.
+ * Noise before: half the squared difference of two single frames. After: a quarter of that of the
+ * averages of every second frame, which share no frame, and whose mean is the picture. Both on the
+ * same even surfaces.
  *
- * @param single two frames laid on each other by whole pixels, linear, OUTSIDE where one does not reach
+ * @param single two frames laid on each other by whole pixels, linear, OUTSIDE where one does not
+ *   reach
  * @param sums sums of odd and of even frames; counts how many are in each
  * @param data the average
  * @returns null where there is too little to measure on
@@ -48,7 +53,7 @@ export function measureNoise(
     for (let y = 1; y < height - 1; y += ROWS)
       for (let i = y * row + 3; i < (y + 1) * row - 3; i++) {
         const level = data[i] / LINEAR_WHITE;
-        if (level < LEAST || level > MOST) continue;
+        if (level < MIN_LEVEL || level > MAX_LEVEL) continue;
         const [a, b] = [single.a[i], single.b[i]];
         if (a === OUTSIDE || b === OUTSIDE || a === LINEAR_WHITE || b === LINEAR_WHITE) continue;
         each(i, level, (a - b) / LINEAR_WHITE);

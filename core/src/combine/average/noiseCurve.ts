@@ -1,5 +1,5 @@
 import type { NoiseProfile } from '../../sensor/noiseProfile';
-import { binOf, FEWEST, LEVEL_BINS as BINS } from './typicalDifference';
+import { binOf, MIN_SAMPLES, LEVEL_BINS as BINS } from './typicalDifference';
 
 /** Level at the middle of a bin. */
 const levelOf = (bin: number): number => ((bin + 0.5) / BINS) ** 2;
@@ -19,25 +19,31 @@ export class NoiseCurve {
     this.counts[bin]++;
   }
 
-  /** How many times less noisy another signal of the same scene is: root of the mean ratio of variances. Null unknown. */
+  /**
+   * How many times less noisy another signal of the same scene is: root of the mean ratio of
+   * variances. Null unknown.
+   */
   timesLess(other: NoiseCurve): number | null {
     let [sum, weights] = [0, 0];
     for (let bin = 0; bin < BINS; bin++) {
       const n = Math.min(this.counts[bin], other.counts[bin]);
       const [a, b] = [this.squares[bin], other.squares[bin]];
-      if (n < FEWEST || !(a > 0) || !(b > 0)) continue;
+      if (n < MIN_SAMPLES || !(a > 0) || !(b > 0)) continue;
       sum += n * Math.log(a / this.counts[bin] / (b / other.counts[bin]));
       weights += n;
     }
     return weights > 0 ? Math.exp(sum / weights / 2) : null;
   }
 
-  /** The straight line nearest to the variances, bins weighted by how well they are known; null where nothing is. */
+  /**
+   * The straight line nearest to the variances, bins weighted by how well they are known; null
+   * where nothing is.
+   */
   get model(): NoiseProfile | null {
     let [s, sx, sxx, sy, sxy] = [0, 0, 0, 0, 0];
     for (let bin = 0; bin < BINS; bin++) {
       const n = this.counts[bin];
-      if (n < FEWEST) continue;
+      if (n < MIN_SAMPLES) continue;
       const [x, y] = [levelOf(bin), this.squares[bin] / n];
       // A variance from n samples is known to sqrt(2 / n) of itself.
       const w = n / Math.max(y, 1e-12) ** 2;

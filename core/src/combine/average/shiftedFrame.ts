@@ -1,9 +1,14 @@
 import type { Shift } from '../shift';
 
-/** A frame nearer than this to whole pixels is taken as it is: nothing is gained by drawing it anew. */
+/**
+ * A frame nearer than this to whole pixels is taken as it is: nothing is gained by drawing it anew.
+ */
 const WHOLE_PX = 0.02;
 
-/** Weights of Keys' cubic convolution (a = -1/2) for the four samples round a place a fraction past the second. */
+/**
+ * Weights of Keys' cubic convolution (a = -1/2) for the four samples round a place a fraction past
+ * the second.
+ */
 export function cubicWeights(f: number): [number, number, number, number] {
   const near = (t: number): number => (1.5 * t - 2.5) * t * t + 1;
   const far = (t: number): number => ((-0.5 * t + 2.5) * t - 4) * t + 2;
@@ -16,8 +21,8 @@ export const isWhole = (v: number): boolean => Math.abs(v - Math.round(v)) < WHO
 export const OUTSIDE = -1;
 
 /**
- * Linear light of a frame as it would lie without its shift (Keys 1981, cubic convolution): sharp, and with nearly all
- * of its noise left in.
+ * Linear light of a frame as it would lie without its shift (Keys 1981, cubic convolution): sharp,
+ * and with nearly all of its noise left in.
  *
  * @param rgba the frame's bytes, `4 * width * height`
  * @param table linear value of each code, 3 x 256
@@ -120,7 +125,9 @@ function copied(
   }
 }
 
-/** Marks the ends of a row that the moved frame does not reach; returns how many samples those are. */
+/**
+ * Marks the ends of a row that the moved frame does not reach; returns how many samples those are.
+ */
 export function blankEnds(
   out: Float32Array,
   start: number,

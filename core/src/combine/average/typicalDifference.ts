@@ -1,7 +1,7 @@
 /** Bins of level, narrower towards the dark, where noise changes fastest. */
 export const LEVEL_BINS = 48;
 /** A bin with fewer samples says nothing. */
-export const FEWEST = 200;
+export const MIN_SAMPLES = 200;
 
 /** Bin of a level given as a share of clipping light. */
 export const binOf = (share: number): number =>
@@ -15,8 +15,8 @@ const SIZES = -MIN_LOG * PER_OCTAVE;
 const NORMAL_MEDIAN = 0.6745;
 
 /**
- * How much two frames typically differ at a level: by medians, so that what moved between them does not count. Two
- * frames differ by the root of two times the noise of one.
+ * How much two frames typically differ at a level: by medians, so that what moved between them does
+ * not count. Two frames differ by the root of two times the noise of one.
  */
 export class TypicalDifference {
   private readonly counts = new Uint32Array(LEVEL_BINS * SIZES);
@@ -33,12 +33,15 @@ export class TypicalDifference {
     this.totals[bin]++;
   }
 
-  /** Standard deviation of one frame about a level, from the bins on both sides where its own says nothing; 0 unknown. */
+  /**
+   * Standard deviation of one frame about a level, from the bins on both sides where its own says
+   * nothing; 0 unknown.
+   */
   sigmaAt(share: number): number {
     const own = binOf(share);
     for (let away = 0; away < LEVEL_BINS; away++)
       for (const bin of [own - away, own + away])
-        if (this.totals[bin] >= FEWEST) return this.medianOf(bin) / NORMAL_MEDIAN / Math.SQRT2;
+        if (this.totals[bin] >= MIN_SAMPLES) return this.medianOf(bin) / NORMAL_MEDIAN / Math.SQRT2;
     return 0;
   }
 

@@ -3,7 +3,7 @@ import type { ChoiceMap } from './choiceMap';
 import { sharesOfRow } from './sharesOfRow';
 
 /** Where more than this is missing, nothing is known. */
-const MOSTLY = 0.99;
+const MAX_MISSING = 0.99;
 
 /** Where a frame's part of a row goes. */
 interface Row {
@@ -81,6 +81,6 @@ export function stackRows(
       addRow(frame, given[k], firstRow + row, shares, map.cell, { sum, missing });
     }
     for (let i = 0; i < n; i++)
-      if (missing[i] > 0) sum[i] = missing[i] < MOSTLY ? sum[i] / (1 - missing[i]) : 1;
+      if (missing[i] > 0) sum[i] = missing[i] < MAX_MISSING ? sum[i] / (1 - missing[i]) : 1;
   }
 }

@@ -1,7 +1,7 @@
 /** Standard deviation of the Gauss curve about mid-grey (Mertens, Kautz and Van Reeth 2007). */
 const WELL_EXPOSED = 0.2;
 /** Where no frame shows anything, all count alike. */
-const LEAST = 1e-12;
+const MIN_WEIGHT = 1e-12;
 
 /** Steps in which closeness to mid-grey is looked up. */
 const STEPS = 1024;
@@ -41,7 +41,7 @@ export function fusionWeights(
       const contrast = Math.abs(left + right + grey[above + x] + grey[below + x] - 4 * grey[p]);
       const mean = (r + g + b) / 3;
       const saturation = Math.sqrt((r - mean) ** 2 + (g - mean) ** 2 + (b - mean) ** 2);
-      out[p] = contrast * saturation * closeness(r) * closeness(g) * closeness(b) + LEAST;
+      out[p] = contrast * saturation * closeness(r) * closeness(g) * closeness(b) + MIN_WEIGHT;
     }
   }
 }

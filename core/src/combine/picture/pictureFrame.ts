@@ -22,8 +22,8 @@ const LIGHT = Uint16Array.from({ length: 256 }, (_, v) =>
 );
 
 /**
- * A picture without a raw as a frame of a stack: the light that its sRGB stands for, which its maker
- * has bent as it liked.
+ * A picture without a raw as a frame of a stack: the light that its sRGB stands for, which its
+ * maker has bent as it liked.
  *
  * @param rgba `4 * width * height` bytes of sRGB, upright
  */

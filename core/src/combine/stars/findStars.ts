@@ -11,7 +11,7 @@ export interface Star {
 }
 
 /** No more than the brightest of them are of use. */
-const MOST = 400;
+const MAX_STARS = 400;
 /** A star stands out of noise by so many standard deviations. */
 const SIGMAS = 6;
 /** And it is so many times as bright as what surrounds it: the ground's texture is not. */
@@ -58,7 +58,7 @@ export function findStars(frame: StackRaw): Star[] {
       if (stands && isPeak(data, width, i) && isAlone(data, width, i, around[i] + above * APART))
         stars.push(centroid(data, around[i], width, height, x, y));
     }
-  return stars.sort((a, b) => b.light - a.light).slice(0, MOST);
+  return stars.sort((a, b) => b.light - a.light).slice(0, MAX_STARS);
 }
 
 /** Whether nothing beside it is brighter. */
@@ -67,7 +67,7 @@ function isPeak(data: Float32Array, width: number, i: number): boolean {
   for (let dy = -1; dy <= 1; dy++)
     for (let dx = -1; dx <= 1; dx++) {
       const w = data[i + dy * width + dx];
-      // Of two alike the first counts.
+      // Of two equal ones the first counts.
       if (w > v || (w === v && (dy < 0 || (dy === 0 && dx < 0)))) return false;
     }
   return true;

@@ -15,7 +15,7 @@ const NEXT_SEARCH = 6;
 /** Pairs no further from the motion found than this, in photosites, agree: less and less. */
 const AGREES = [1.5, 1, 0.7, 0.5, 0.5] as const;
 /** Fewer pairs than this say nothing. */
-const FEWEST = 8;
+const MIN_PAIRS = 8;
 /** Fewer than this say no more than a shift, a turn and a scale. */
 const ENOUGH = 24;
 /** Pairs that a motion is tried with. */
@@ -75,7 +75,7 @@ function fitted(pairs: readonly Pair[], start: Homography | null): Homography | 
     if (!motion) return null;
     const now: Homography = motion;
     const agree = pairs.filter((pair) => offBy(now, pair) < near);
-    if (agree.length < FEWEST) return null;
+    if (agree.length < MIN_PAIRS) return null;
     motion = agree.length < ENOUGH ? similarityFit(agree) : homographyFit(agree);
   }
   return motion;
@@ -83,8 +83,8 @@ function fitted(pairs: readonly Pair[], start: Homography | null): Homography | 
 
 /** The similarity of two pairs that most others agree with: RANSAC (Fischler and Bolles 1981). */
 function agreedOn(pairs: readonly Pair[]): Homography | null {
-  if (pairs.length < FEWEST) return null;
-  let [best, most] = [null as Homography | null, FEWEST - 1];
+  if (pairs.length < MIN_PAIRS) return null;
+  let [best, most] = [null as Homography | null, MIN_PAIRS - 1];
   for (let n = 0; n < TRIES; n++) {
     // Always the same: what is combined again comes out as it was.
     const a = pairs[(n * 7919) % pairs.length];

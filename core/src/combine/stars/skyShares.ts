@@ -35,7 +35,8 @@ export class SkyShares {
 
   /** Shares of the ground, and of the sky. */
   shares(): ChoiceMap {
-    // Where frames disagree as they stand, the sky moves; where they do once turned, the ground does.
+    // Where frames disagree as they stand, the sky moves; where they do once turned, the ground
+    // does.
     return choiceOf(
       [
         { ...this.grid, energy: this.turning },

@@ -23,7 +23,9 @@ export function focusSpread(stack: readonly StackFacts[]): number {
 const SAME_STOPS = 0.35;
 /** Focus that differs by less is the same: a hand holds no stiller. */
 const SAME_DIOPTRES = 0.02;
-/** Frames as long as this were taken in the dark: what shines leaves trails from one to the next. */
+/**
+ * Frames as long as this were taken in the dark: what shines leaves trails from one to the next.
+ */
 const DARK_S = 2;
 /** Fewer frames than this make no trail. */
 const TRAIL_FRAMES = 5;

@@ -12,7 +12,7 @@ import { checkStack, CombineError, isPartlyUnknown, UNKNOWN, type StackRaw } fro
 import type { Combined, Combiner, Corrections } from './way';
 
 /** Fewer stars than this do not tell how the sky turns. */
-const FEWEST_STARS = 8;
+const MIN_STARS = 8;
 
 /**
  * Frames of a turning sky on their way to become one: a mean of all as they stand, for the ground,
@@ -36,7 +36,7 @@ export class StarStacker implements Combiner {
     const stars = findStars(frame);
     const rgb = warpRaw(frame, STILL);
     if (!this.first) {
-      if (stars.length < FEWEST_STARS)
+      if (stars.length < MIN_STARS)
         throw new CombineError(
           'Too few stars are seen to tell how the sky turns: choose Trails or Less noise.',
         );

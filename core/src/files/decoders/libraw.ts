@@ -233,11 +233,11 @@ function neutralOf({ color_data: { cam_mul, pre_mul } }: LibrawMetadata): Vec3 {
   return [g / r, 1, g / b];
 }
 
-const LEAST_BASELINE = -20;
+const MIN_BASELINE = -20;
 
 function baselineOf({ color_data: { dng_levels } }: LibrawMetadata): number {
   const stops = dng_levels?.baseline_exposure ?? 0;
-  return stops > LEAST_BASELINE && stops < -LEAST_BASELINE ? stops : 0;
+  return stops > MIN_BASELINE && stops < -MIN_BASELINE ? stops : 0;
 }
 
 const positive = (v: number): number | undefined => (Number.isFinite(v) && v > 0 ? v : undefined);

@@ -19,8 +19,8 @@ import { xmpPacket } from '../xmp';
 
 /**
  * A DNG 1.4, or 1.5 with a depth map, as parts to be laid end to end: directories first, then
- * preview and raw tiles. Directory 0 is the JPEG preview with all metadata; its sub-directories hold
- * the raw and the depth map.
+ * preview and raw tiles. Directory 0 is the JPEG preview with all metadata; its sub-directories
+ * hold the raw and the depth map.
  */
 export function writeDng(dng: DngDescription): Uint8Array[] {
   return writeTiff([...previewFields(dng), ...cameraFields(dng)]);

@@ -38,8 +38,9 @@ function sexagesimal(degrees: number): number[] {
 const centi = (metres: number): number[] => [Math.round(metres * 100), 100];
 
 /**
- * The GPS directory of Exif 3.0 (CIPA DC-008); its time is UTC. Height is left out: browsers give it
- * over the ellipsoid, which only Exif 3.0 has a code for, and readers take it for one over the sea.
+ * The GPS directory of Exif 3.0 (CIPA DC-008); its time is UTC. Height is left out: browsers give
+ * it over the ellipsoid, which only Exif 3.0 has a code for, and readers take it for one over the
+ * sea.
  */
 export function gpsDirectory(position: GeoPosition): TiffField[] {
   const { latitude, longitude, accuracyM, epochMs } = position;

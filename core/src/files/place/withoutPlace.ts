@@ -46,9 +46,9 @@ const BLANKED: Readonly<Record<PlaceKind, (bytes: Uint8Array) => void>> = {
 };
 
 /**
- * A file that does not say where it was taken (Exif GPS, and XMP where it is not packed); its pixels
- * are as they were. Throws DngError with a sentence where that cannot be told of its kind, or it is
- * broken.
+ * A file that does not say where it was taken (Exif GPS, and XMP where it is not packed); its
+ * pixels are as they were. Throws DngError with a sentence where that cannot be told of its kind,
+ * or it is broken.
  */
 export function withoutPlace(kind: string, bytes: Uint8Array): Uint8Array<ArrayBuffer> {
   const blank = PLACE_KINDS.find((known) => known === kind);

@@ -16,7 +16,8 @@ const ROWS_A_STRIP = 64;
  * A developed picture as a TIFF 6.0 of 16 bits, uncompressed, in sRGB with its profile; parts to be
  * laid end to end.
  *
- * @param rgb interleaved, `3 * width * height`; every machine a browser or Node runs on is little-endian, as the file is
+ * @param rgb interleaved, `3 * width * height`; every machine a browser or Node runs on is
+ *   little-endian, as the file is
  */
 export function writePictureTiff(
   rgb: Uint16Array,
@@ -33,7 +34,9 @@ export function writePictureTiff(
   ]);
 }
 
-/** What a part of a picture says as the whole did: of its making and its colours, not its pixels. */
+/**
+ * What a part of a picture says as the whole did: of its making and its colours, not its pixels.
+ */
 const OF_THE_WHOLE: ReadonlySet<number> = new Set([
   TAG.NewSubfileType,
   TAG.ImageDescription,

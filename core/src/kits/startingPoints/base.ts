@@ -1,4 +1,4 @@
-import { FIRST_SERIES } from '../../series/series';
+import { FIRST_SERIES } from '../../series/kinds';
 import { held, type Settings } from '../../settings/settings';
 import type { KitCamera } from '../kitCamera';
 import { baseIso, keepHighlights } from './exposeFor';

@@ -11,7 +11,7 @@ const USUAL_TIME = -30;
 /** What moves stays within a pixel. */
 const MAX_SMEAR_PX = 1;
 /** Too little light for it may darken the picture by a stop and a third. */
-const LEAST_COMP = -4;
+const MIN_COMP = -4;
 
 /** Longest time that freezes what moves. */
 function frozenTime({ context }: LightSeen): number {
@@ -36,7 +36,7 @@ export const movingFrozen: StartingPoint = {
     focus: AUTO_FOCUS,
   }),
   fit: (s, light, camera) => {
-    const frozen = isoByLight({ ...s, time: held(frozenTime(light)) }, light, camera, LEAST_COMP);
+    const frozen = isoByLight({ ...s, time: held(frozenTime(light)) }, light, camera, MIN_COMP);
     // ISO goes on following the light where there is enough of it.
     return frozen.compClicks < 0 ? frozen : { ...frozen, iso: AUTO };
   },

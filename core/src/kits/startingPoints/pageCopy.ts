@@ -17,7 +17,7 @@ export const pageCopy: StartingPoint = {
     ...heldAtBase(onTripod(s), camera, USUAL_TIME),
     lens: 'tele',
     crop: 1,
-    // Found once: a series of pages is not to hunt.
+    // Focus is found once, so that it does not hunt between pages.
     focus: { ...AUTO_FOCUS, follow: false },
     files: 'dng+jpeg',
     aspect: '4:3',

@@ -9,7 +9,7 @@ import type { LightSeen, StartingPoint } from './startingPoint';
 const USUAL_TIME = 13;
 const USUAL_ISO = 12;
 /** A night sky may stay two stops under mid-grey. */
-const LEAST_COMP = -6;
+const MIN_COMP = -6;
 
 /** Longest time in which a star stays a point; the usual one where that is not known. */
 function pointsTime({ context: { optics, sky } }: LightSeen): number {
@@ -38,5 +38,5 @@ export const stars: StartingPoint = {
     white: heldWhite({ kelvin: 4200, tint: 0 }),
   }),
   fit: (s, light, camera) =>
-    isoByLight({ ...s, time: held(pointsTime(light)) }, light, camera, LEAST_COMP),
+    isoByLight({ ...s, time: held(pointsTime(light)) }, light, camera, MIN_COMP),
 };

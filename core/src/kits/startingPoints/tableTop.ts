@@ -1,6 +1,6 @@
 import { dioptresOf } from '../../optics/defocus';
 import { heldFocus } from '../../settings/settings';
-import { FIRST_SERIES } from '../../series/series';
+import { FIRST_SERIES } from '../../series/kinds';
 import { heldAtBase, onTripod } from './base';
 import { steadyUnderLamps, whiteAsRead } from './exposeFor';
 import type { StartingPoint } from './startingPoint';

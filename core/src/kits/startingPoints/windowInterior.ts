@@ -1,6 +1,6 @@
 import { dioptresOf } from '../../optics/defocus';
 import { AUTO, held, heldFocus } from '../../settings/settings';
-import { FIRST_SERIES } from '../../series/series';
+import { FIRST_SERIES } from '../../series/kinds';
 import { onTripod } from './base';
 import { baseIso, timeByLight, whiteAsRead } from './exposeFor';
 import type { StartingPoint } from './startingPoint';

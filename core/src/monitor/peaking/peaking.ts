@@ -1,6 +1,6 @@
-import type { PhotositeResponse } from '../sensor/sensorModel';
-import { KeptRoutines, padded } from '../wasm';
-import { MARK_PEAK } from './monitorPass';
+import type { PhotositeResponse } from '../../sensor/sensorModel';
+import { KeptRoutines, padded } from '../../wasm';
+import { MARK_PEAK } from '../monitorPass';
 import { PEAK_WASM } from './peakWasm';
 import { plainPeaks } from './plainPeaks';
 
@@ -14,14 +14,15 @@ const SHARE: Readonly<Record<PeakingStrength, number>> = { low: 0.25, medium: 0.
 const NOISE_SIGMAS = 13;
 
 /**
- * How much of an edge's height must lie between two neighbouring pixels, in 1/256. A sharp edge has all of it there when it falls
- * between two pixels, and half when it falls on the middle of one; blurred over a radius of one pixel it has less than half.
+ * How much of an edge's height must lie between two neighbouring pixels, in 1/256. A sharp edge has
+ * all of it there when it falls between two pixels, and half when it falls on the middle of one;
+ * blurred over a radius of one pixel it has less than half.
  */
 const STEEPNESS: Readonly<Record<PeakingStrength, number>> = { low: 180, medium: 154, high: 128 };
 
 /**
- * Noise of a frame's luma at every level, in raw counts: photon and read noise (photon transfer, EMVA 1288) of the weighted sum
- * of three channels.
+ * Noise of a frame's luma at every level, in raw counts: photon and read noise (photon transfer,
+ * EMVA 1288) of the weighted sum of three channels.
  *
  * @param luma weights of red, green, blue in 1/256
  */
@@ -45,7 +46,8 @@ export interface PeakingTable {
 }
 
 /**
- * Thresholds of the second difference by luma level: a share of the light over black, and never under what noise can do.
+ * Thresholds of the second difference by luma level: a share of the light over black, and never
+ * under what noise can do.
  *
  * @param noise standard deviation of the luma at a level, in raw counts
  */
@@ -69,10 +71,11 @@ const THRESHOLDS = 65536 * 2;
 const kept = new KeptRoutines(PEAK_WASM, plainPeaks);
 
 /**
- * Marks the edges of what is in focus: pixels at which the raw's luma bends (second difference across or along, the terms of
- * the modified Laplacian of Nayar and Nakagawa 1994) by more than the threshold of its level, and by a large part of the whole
- * edge's height, taken from pixels two apart. That part, unlike the bend itself, does not depend on the edge's contrast: it is
- * half and more where the edge is sharp, and falls as blur spreads it.
+ * Marks the edges of what is in focus: pixels at which the raw's luma bends (second difference
+ * across or along, the terms of the modified Laplacian of Nayar and Nakagawa 1994) by more than the
+ * threshold of its level, and by a large part of the whole edge's height, taken from pixels two
+ * apart. That part, unlike the bend itself, does not depend on the edge's contrast: it is half and
+ * more where the edge is sharp, and falls as blur spreads it.
  *
  * @param raw interleaved RGB raw values, `3 * width * height`
  * @param luma weights of red, green, blue in 1/256

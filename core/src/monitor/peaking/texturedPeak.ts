@@ -1,6 +1,9 @@
 /** Pixels of the frame that may lie above the peak all the same. */
 const SPARE_PIXELS = 3;
-/** A pixel is a speck when the darkest of its neighbours has less than this share of its light: two stops. */
+/**
+ * A pixel is a speck when the darkest of its neighbours has less than this share of its light: two
+ * stops.
+ */
 const SPECK_SHARE = 0.25;
 const BINS_PER_STOP = 48;
 const BINS = 2048;
@@ -8,8 +11,9 @@ const BINS = 2048;
 const LOW = -16;
 
 /**
- * The brightest light that is more than a speck: the strongest channel of every pixel whose eight neighbours are
- * bright as well, so that glints of a pixel or two do not count while a small lamp does.
+ * The brightest light that is more than a speck: the strongest channel of every pixel whose eight
+ * neighbours are bright as well, so that glints of a pixel or two do not count while a small lamp
+ * does.
  *
  * @param light camera-space light, interleaved RGB, `3 * width * height`
  * @returns in the unit of `light`
@@ -37,7 +41,9 @@ export function texturedPeak(light: Float32Array, width: number, height: number)
   return 2 ** (LOW + (bin + 1) / BINS_PER_STOP);
 }
 
-/** The strongest channel of a row's pixels, and the least of each with its left and right neighbour. */
+/**
+ * The strongest channel of a row's pixels, and the least of each with its left and right neighbour.
+ */
 function erodeRow(
   light: Float32Array,
   first: number,

@@ -1,4 +1,4 @@
-import { MARK_CLIPPED } from './monitorPass';
+import { MARK_CLIPPED } from '../monitorPass';
 
 /** A part of a mosaic as pixels of a picture. */
 export interface MosaicPiece {

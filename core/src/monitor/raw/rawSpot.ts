@@ -1,4 +1,4 @@
-import { CFA_RGGB } from '../sensor/sensorModel';
+import { CFA_RGGB } from '../../sensor/sensorModel';
 
 /** A stored raw as far as places in it are read. */
 export interface ReadRaw {

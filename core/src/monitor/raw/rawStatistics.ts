@@ -1,5 +1,5 @@
-import { CFA_RGGB } from '../sensor/sensorModel';
-import { LADDER_BINS, ladderBinTable } from './ladderScale';
+import { CFA_RGGB } from '../../sensor/sensorModel';
+import { LADDER_BINS, ladderBinTable } from '../ladderScale';
 
 export interface RawStatistics {
   /** Photosites per ladder bin: red, green, blue, `LADDER_BINS` each. */
@@ -18,7 +18,8 @@ export interface RawLevels {
 }
 
 /**
- * Statistics of a stored raw: a Bayer mosaic (RGGB, one sample a photosite) or linear RGB (three samples).
+ * Statistics of a stored raw: a Bayer mosaic (RGGB, one sample a photosite) or linear RGB (three
+ * samples).
  *
  * @param samplesPerPixel 1 = mosaic, 3 = interleaved RGB
  */

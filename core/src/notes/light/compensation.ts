@@ -2,7 +2,7 @@ import { CLICKS_PER_STOP } from '../../exposure/clicks';
 import { nominalIso, nominalTime } from '../../exposure/nominal';
 import { lightClicksFromEv100, solveExposure } from '../../exposure/solver';
 import { formatSignedThirds } from '../../exposure/thirds';
-import { handheldTimeClick } from '../../optics/shake';
+import { handheldTimeClick } from '../../optics/shake/shake';
 import { place, stretch } from '../figure';
 import type { Note } from '../note';
 import { choiceScale, MAIN_LENS, stopsLadder, stopsScale } from '../scales';

@@ -18,7 +18,9 @@ const kelvinScale = (name: string, start: number): FigureScale => ({
   words,
 });
 
-/** A just noticeable difference of chromaticity, in thousandths of CIE 1960 uv (common practice). */
+/**
+ * A just noticeable difference of chromaticity, in thousandths of CIE 1960 uv (common practice).
+ */
 const SEEN = 3;
 
 /** Kelvin, tint, and what is neutral. */

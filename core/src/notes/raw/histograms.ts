@@ -1,5 +1,5 @@
 import { CLICKS_PER_STOP } from '../../exposure/clicks';
-import { renderingCurve } from '../../colour/renderingCurve';
+import { renderingCurve } from '../../colour/develop/renderingCurve';
 import { encodeSrgb } from '../../colour/srgb';
 import { formatSignedThirds } from '../../exposure/thirds';
 import { MID_GREY_SHARE } from '../../sensor/sensorModel';

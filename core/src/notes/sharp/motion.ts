@@ -11,7 +11,7 @@ import { choiceScale, MAIN_LENS, pixelLadder, pixels, shutterScale } from '../sc
 const PACES = ['walking', 'running', 'vehicle'] as const;
 const DISTANCE_M = 8;
 const LADDER = pixelLadder(60, 20);
-const LIMIT_PX = circlePx(Math.hypot(MAIN_LENS.sensor.widthPx, MAIN_LENS.sensor.heightPx));
+const MAX_SHARP_PX = circlePx(Math.hypot(MAIN_LENS.sensor.widthPx, MAIN_LENS.sensor.heightPx));
 
 /** What moves in the picture. */
 export const motion: Note = {
@@ -30,11 +30,11 @@ export const motion: Note = {
       const pace = PACES[choice];
       const angle = pixelAngleRad(MAIN_LENS, 1);
       const smear = smearPx(PACE_M_S[pace], DISTANCE_M, timeSFromClick(click), angle);
-      const isLost = smear > LIMIT_PX;
+      const isLost = smear > MAX_SHARP_PX;
       return {
         marks: [
           stretch('smears', 0, within(LADDER, smear), isLost ? 'lost' : 'good'),
-          place('looks sharp up to', LIMIT_PX),
+          place('looks sharp up to', MAX_SHARP_PX),
         ],
         says: `${pace === 'vehicle' ? 'A vehicle' : `Someone ${pace}`} ${formatDistance(DISTANCE_M, 'm')} away, ${nominalTime(click)} s: ${pixels(smear)} pixels of smear at 26 mm.`,
       };

@@ -1,7 +1,7 @@
 import { timeSFromClick } from '../../exposure/clicks';
 import { nominalTime } from '../../exposure/nominal';
 import { circlePx } from '../../optics/circleOfConfusion';
-import { handheldTimeClick, shakePx } from '../../optics/shake';
+import { handheldTimeClick, shakePx } from '../../optics/shake/shake';
 import { pixelAngleRad } from '../../optics/zoom';
 import { place, stretch, within } from '../figure';
 import type { Note } from '../note';

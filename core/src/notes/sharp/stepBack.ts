@@ -1,4 +1,4 @@
-import { depthFacts, sameSizeDistanceM } from '../../optics/depthSetup';
+import { depthFacts, sameSizeDistanceM } from '../../optics/blur/depthSetup';
 import { formatDistance } from '../../optics/distance';
 import { place } from '../figure';
 import type { Note } from '../note';

@@ -21,8 +21,8 @@ const taps = (): number => {
 };
 
 /**
- * Light of one layer of depth on a grid of pixels or of larger cells: red, green, blue, each weighed by how much of the cell
- * the layer covers, and that cover. Lies in the memory of a blur.
+ * Light of one layer of depth on a grid of pixels or of larger cells: red, green, blue, each
+ * weighed by how much of the cell the layer covers, and that cover. Lies in the memory of a blur.
  */
 export class BlurLayer {
   private readonly stride: number;
@@ -66,7 +66,10 @@ export class BlurLayer {
 /** Bytes that the discs of a grid take. */
 export const discBytes = (): number => 8 * DISCS + 8 * taps();
 
-/** Writes the discs of a grid of this width into memory: for each its taps' address and number, then all taps. */
+/**
+ * Writes the discs of a grid of this width into memory: for each its taps' address and number, then
+ * all taps.
+ */
 export function layDiscs({ floats, ints }: BlurMemory, address: number, width: number): void {
   const stride = width + 2 * BORDER;
   let tap = address + 8 * DISCS;

@@ -1,4 +1,4 @@
-import { createRoutines } from '../wasm';
+import { createRoutines } from '../../wasm';
 import { BLUR_WASM } from './blurWasm';
 import { plainRoutines } from './plainBlur';
 

@@ -1,16 +1,23 @@
 import { discOf, type BlurLayer } from './blurLayer';
 import type { BlurMemory } from './blurRoutines';
 
-/** Grids: single pixels, then cells of 2, 4, 8 and 16 pixels. Each serves radii twice those of the one before. */
+/**
+ * Grids: single pixels, then cells of 2, 4, 8 and 16 pixels. Each serves radii twice those of the
+ * one before.
+ */
 export const GRIDS = 5;
-/** Floats of a cell in which a coarse grid gathers light before it is spread: red, green, blue, cover, cover times radius. */
+/**
+ * Floats of a cell in which a coarse grid gathers light before it is spread: red, green, blue,
+ * cover, cover times radius.
+ */
 const CELL = 8;
 /** Words that tell of a grid's gathering cells: address, bytes of a row, touched. */
 const ENTRY = 3;
 
 /**
- * Variance along an axis, in square cells, that a grid adds to what is spread on it: sharing a pixel among the cells round it
- * adds 1/6, enlarging step by step 1/4 less what the last step has not reached.
+ * Variance along an axis, in square cells, that a grid adds to what is spread on it: sharing a
+ * pixel among the cells round it adds 1/6, enlarging step by step 1/4 less what the last step has
+ * not reached.
  */
 const gridVariance = (grid: number): number => 1 / 6 + (1 - 4 ** -grid) / 4;
 
@@ -21,7 +28,10 @@ export interface Row {
   readonly discs: number;
 }
 
-/** Cells along a side in which a grid gathers: one more at either end, for pixels that belong in part beyond the edge. */
+/**
+ * Cells along a side in which a grid gathers: one more at either end, for pixels that belong in
+ * part beyond the edge.
+ */
 const gathering = (cells: number): number => cells + 2;
 
 /** One side of the focus: everything nearer, or everything farther. */
@@ -106,7 +116,8 @@ export class BlurSide {
   }
 
   /**
-   * Lays the layers over each other by the rule given, from the coarsest grid to the finest, where the result stands.
+   * Lays the layers over each other by the rule given, from the coarsest grid to the finest, where
+   * the result stands.
    *
    * @param line address of room for a row of the finest grid
    */

@@ -1,8 +1,8 @@
-import type { LightPlane } from '../sensor/lightPlane';
+import type { LightPlane } from '../../sensor/lightPlane';
 import { BlurLayer, discBytes, layDiscs, MAX_GRID_PX } from './blurLayer';
 import { createBlurMemory, type BlurMemory } from './blurRoutines';
 import { BlurSide, GRIDS, type Row } from './blurSide';
-import { MIN_BLUR_PX, MAX_BLUR_PX, type Defocus } from './defocus';
+import { MIN_BLUR_PX, MAX_BLUR_PX, type Defocus } from '../defocus';
 import { KERNELS_A_PX } from './discKernels';
 
 /** Part of a plane, in the plane's own pixels. */
@@ -14,18 +14,21 @@ export interface PlanePart {
 }
 
 const COARSEST = 1 << (GRIDS - 1);
-/** Columns worked on at a time, so that what is worked on stays in the cache and the memory small. */
+/**
+ * Columns worked on at a time, so that what is worked on stays in the cache and the memory small.
+ */
 const STRIP = 640;
 /** Pages below this address hold nothing: address 0 is never meant. */
 const FIRST = 64;
 
 /**
- * Blurs light by its distance from the focus, every point over a disc of its own. Layers of depth are laid over each other
- * from back to front, so that what is near spreads over what lies behind it, and what lies behind never over what is sharp
- * before it; where the background is hidden, what is seen of it beside the foreground stands for it.
+ * Blurs light by its distance from the focus, every point over a disc of its own. Layers of depth
+ * are laid over each other from back to front, so that what is near spreads over what lies behind
+ * it, and what lies behind never over what is sharp before it; where the background is hidden, what
+ * is seen of it beside the foreground stands for it.
  *
- * Owns its memory: made once, used for every picture. Wide discs are drawn on coarser grids, so that the work a pixel costs
- * does not grow with the blur.
+ * Owns its memory: made once, used for every picture. Wide discs are drawn on coarser grids, so
+ * that the work a pixel costs does not grow with the blur.
  */
 export class DefocusBlur {
   private width = 0;

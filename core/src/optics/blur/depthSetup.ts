@@ -1,7 +1,7 @@
-import { circleOfConfusionMm, hyperfocalM, sharpZone } from './depthOfField';
-import { blurDiameterMm } from './defocus';
-import type { LensModel } from './lenses';
-import { halfLongTangent } from './zoom';
+import { circleOfConfusionMm, hyperfocalM, sharpZone } from '../depthOfField';
+import { blurDiameterMm } from '../defocus';
+import type { LensModel } from '../lenses';
+import { halfLongTangent } from '../zoom';
 
 /** A lens, its crop, a subject and what lies behind it. */
 export interface DepthSetup {
@@ -35,7 +35,10 @@ export function depthFacts({ lens, crop, subjectM, backgroundM }: DepthSetup): D
   };
 }
 
-/** Where to stand with another lens so that the subject is as large in the picture as it was: step back and zoom. */
+/**
+ * Where to stand with another lens so that the subject is as large in the picture as it was: step
+ * back and zoom.
+ */
 export const sameSizeDistanceM = (
   from: Pick<DepthSetup, 'lens' | 'crop' | 'subjectM'>,
   to: Pick<DepthSetup, 'lens' | 'crop'>,

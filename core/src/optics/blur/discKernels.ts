@@ -42,8 +42,9 @@ const varianceOf = ({ dx, share }: DiscKernel): number =>
   share.reduce((sum, w, k) => sum + w * dx[k] * dx[k], 0);
 
 /**
- * The disc on the pixel grid that spreads light as a true disc of this radius does: its variance along an axis is a
- * quarter of the radius squared. Found by bisection, because whole pixels spread light of their own.
+ * The disc on the pixel grid that spreads light as a true disc of this radius does: its variance
+ * along an axis is a quarter of the radius squared. Found by bisection, because whole pixels spread
+ * light of their own.
  */
 export function discKernel(radius: number): DiscKernel {
   const wanted = (radius * radius) / 4;

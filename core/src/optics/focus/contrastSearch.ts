@@ -1,12 +1,15 @@
-import type { ClickRange } from '../exposure/solver';
-import type { Sharpness } from '../monitor/sharpness';
+import type { ClickRange } from '../../exposure/solver';
+import type { Sharpness } from '../../monitor/sharpness';
 
 /** How a search for focus ended. */
 export type SearchOutcome =
   | { readonly found: true; readonly click: number }
   | { readonly found: false; readonly why: 'dark' | 'flat' };
 
-/** Detents between two looks of the first sweep: two thirds of what looks sharp, so that no peak falls between. */
+/**
+ * Detents between two looks of the first sweep: two thirds of what looks sharp, so that no peak
+ * falls between.
+ */
 const COARSE_CLICKS = 8;
 const FINE_CLICKS = 2;
 /** The fine sweep reaches this far to either side of the best coarse look. */
@@ -19,8 +22,9 @@ const MIN_DETAIL = 0.004;
 const MIN_SIGNAL = 2.5;
 
 /**
- * Focus by contrast: a coarse sweep over the whole range, a fine one about its best, and the top of the parabola through the
- * best three looks. A generator: it yields the detent to move the lens to and is sent the sharpness seen there.
+ * Focus by contrast: a coarse sweep over the whole range, a fine one about its best, and the top of
+ * the parabola through the best three looks. A generator: it yields the detent to move the lens to
+ * and is sent the sharpness seen there.
  *
  * @param from where the lens stands: the sweep starts at the nearer end
  */
@@ -68,7 +72,10 @@ function best(looks: ReadonlyMap<number, Sharpness>): number {
   return top;
 }
 
-/** Top of the parabola through a detent and its neighbours in the sweep; the detent itself at an end. */
+/**
+ * Top of the parabola through a detent and its neighbours in the sweep; the detent itself at an
+ * end.
+ */
 function peakNear(click: number, looks: ReadonlyMap<number, Sharpness>): number {
   const before = looks.get(click - FINE_CLICKS)?.detail;
   const after = looks.get(click + FINE_CLICKS)?.detail;

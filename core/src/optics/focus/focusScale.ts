@@ -1,6 +1,6 @@
-import { circleOfConfusionMm, hyperfocalM } from './depthOfField';
-import { dioptresOf } from './defocus';
-import type { LensModel } from './lenses';
+import { circleOfConfusionMm, hyperfocalM } from '../depthOfField';
+import { dioptresOf } from '../defocus';
+import type { LensModel } from '../lenses';
 
 /** Detents from infinity to the hyperfocal distance. */
 const CLICKS_TO_HYPERFOCAL = 6;
@@ -8,8 +8,9 @@ const CLICKS_TO_HYPERFOCAL = 6;
 const CLICKS_BEYOND = 3;
 
 /**
- * Focus is counted in detents that are even in dioptres: 0 is infinity, nearer is negative. Six of them lead to the
- * hyperfocal distance, so that on every lens the sharp zone is twelve detents wide wherever it lies.
+ * Focus is counted in detents that are even in dioptres: 0 is infinity, nearer is negative. Six of
+ * them lead to the hyperfocal distance, so that on every lens the sharp zone is twelve detents wide
+ * wherever it lies.
  */
 export const focusClicksPerDioptre = (lens: LensModel): number =>
   CLICKS_TO_HYPERFOCAL * hyperfocalM(lens, circleOfConfusionMm(lens));
@@ -28,7 +29,9 @@ export const focusClickRange = (
   max: CLICKS_BEYOND,
 });
 
-/** Where a lens really stands when it is asked for a focus: within its reach, or where it is fixed. */
+/**
+ * Where a lens really stands when it is asked for a focus: within its reach, or where it is fixed.
+ */
 export function lensFocus(lens: LensModel, dioptres: number): number {
   if (lens.fixedFocusM !== null) return dioptresOf(lens.fixedFocusM);
   const furthest = dioptresOfClick(lens, CLICKS_BEYOND);

@@ -1,5 +1,5 @@
-import type { LightPlane } from '../sensor/lightPlane';
-import { blurRadiusPx, MAX_BLUR_PX, type Defocus } from './defocus';
+import type { LightPlane } from '../../sensor/lightPlane';
+import { blurRadiusPx, MAX_BLUR_PX, type Defocus } from '../defocus';
 
 /**
  * Distance between the centroids of a disc's halves, as a share of its diameter: 4 / (3 pi)

@@ -3,8 +3,8 @@ import { HALF_PUPIL_SHARE, type HalfPupilViews } from './halfPupil';
 /** What two half-pupil views say of the defocus between them. */
 export interface PhaseReading {
   /**
-   * Radius in pixels of the blur that puts them so far apart; positive: what is seen lies nearer than
-   * the focus.
+   * Radius in pixels of the blur that puts them so far apart; positive: what is seen lies nearer
+   * than the focus.
    */
   readonly radiusPx: number;
   /** Standard deviation of the radius from noise, in pixels. */
@@ -20,7 +20,7 @@ export interface PhaseReading {
 }
 
 /** Shifts are tried in steps of a pixel up to this share of the views' width. */
-const MOST_SHIFT = 0.4;
+const MAX_SHIFT = 0.4;
 
 /**
  * Measures how far apart two views lie: the shift at which they are most alike (normalised
@@ -30,7 +30,7 @@ const MOST_SHIFT = 0.4;
  */
 export function phaseOf(views: HalfPupilViews, noise: (signal: number) => number): PhaseReading {
   const { width, strips, left, right } = views;
-  const most = Math.floor(MOST_SHIFT * width);
+  const most = Math.floor(MAX_SHIFT * width);
   const { mean, variance } = spreadOf(views);
   const noiseVariance = noise(mean);
   const likenesses = new Float32Array(2 * most + 1);

@@ -38,8 +38,8 @@ const SURE = 5;
 const MIN_SIGNAL = 4;
 
 /**
- * Focus by phase: one look says how far and which way, the next whether it was right. A generator: it
- * yields the dioptres to move the lens to and is sent what the halves of the pupil show there.
+ * Focus by phase: one look says how far and which way, the next whether it was right. A generator:
+ * it yields the dioptres to move the lens to and is sent what the halves of the pupil show there.
  *
  * @param from where the lens stands
  */

@@ -1,14 +1,18 @@
-import { CLICKS_PER_STOP } from '../exposure/clicks';
-import { hash32 } from '../sensor/noise';
-import { CIRCLE_35_MM } from './circleOfConfusion';
+import { CLICKS_PER_STOP } from '../../exposure/clicks';
+import { hash32 } from '../../sensor/noise';
+import { CIRCLE_35_MM } from '../circleOfConfusion';
 
 /**
- * Angular speed of a hand-held camera in radians a second. It is what makes the reciprocal rule (common practice)
- * true: at 1/f35 s the image moves by the circle of confusion of 0.030 mm behind a lens of f35 mm, whatever f35.
+ * Angular speed of a hand-held camera in radians a second. It is what makes the reciprocal rule
+ * (common practice) true: at 1/f35 s the image moves by the circle of confusion of 0.030 mm behind
+ * a lens of f35 mm, whatever f35.
  */
 export const HAND_SPEED_RAD_S = CIRCLE_35_MM;
 
-/** Longest hand-held time in seconds: the reciprocal rule, 1/f35, stretched by the stabiliser (common practice). */
+/**
+ * Longest hand-held time in seconds: the reciprocal rule, 1/f35, stretched by the stabiliser
+ * (common practice).
+ */
 export const longestHandheldS = (focalLength35Mm: number, stabiliserStops: number): number =>
   2 ** stabiliserStops / focalLength35Mm;
 
@@ -30,8 +34,8 @@ const SWAY = [
 ] as const;
 
 /**
- * The way the picture takes over the sensor while the shutter is open: points x, y, x, y ... in radians, evenly
- * spaced in time, around their mean. The same seed gives the same way.
+ * The way the picture takes over the sensor while the shutter is open: points x, y, x, y ... in
+ * radians, evenly spaced in time, around their mean. The same seed gives the same way.
  *
  * @param points number of points, 2 or more
  */
@@ -51,7 +55,8 @@ export function shakePath(
       for (let k = 0; k < SWAY.length; k++) {
         const omega = 2 * Math.PI * SWAY[k].hz;
         const phase = (2 * Math.PI * hash32(seed + axis, k)) / 4294967296;
-        // A sine of this amplitude has the wanted rms speed per axis: both axes together give `speed`.
+        // A sine of this amplitude has the wanted rms speed per axis: both axes together give
+        // `speed`.
         at += ((speed * SWAY[k].share) / omega) * Math.sin(omega * t + phase);
       }
       path[2 * i + axis] = at;

@@ -1,4 +1,4 @@
-import { KeptRoutines } from '../wasm';
+import { KeptRoutines } from '../../wasm';
 import type { BlurKernel } from './shakeKernel';
 import { SHAKE_WASM } from './shakeWasm';
 
@@ -29,10 +29,12 @@ const TAPS = 64;
 const BLOCK = 16;
 
 /**
- * Blurs rows of an interleaved RGB picture by a kernel. Light from beyond the picture's sides is taken from its edge.
+ * Blurs rows of an interleaved RGB picture by a kernel. Light from beyond the picture's sides is
+ * taken from its edge.
  *
  * @param rgb `width` x `height` pixels
- * @param firstRow row of `rgb` the output starts at; rows around it within the kernel's reach are read where there are any
+ * @param firstRow row of `rgb` the output starts at; rows around it within the kernel's reach are
+ *   read where there are any
  * @param out receives `rows` rows
  * @param plain true: without WebAssembly in any case
  */

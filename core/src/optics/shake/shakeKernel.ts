@@ -1,6 +1,8 @@
 import { shakePath } from './shake';
 
-/** Places a blurred pixel takes its light from: offsets in pixels and their shares, which sum to 1. */
+/**
+ * Places a blurred pixel takes its light from: offsets in pixels and their shares, which sum to 1.
+ */
 export interface BlurKernel {
   readonly dx: Int32Array;
   readonly dy: Int32Array;

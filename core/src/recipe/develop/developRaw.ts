@@ -1,4 +1,4 @@
-import type { OutputSpace } from '../../colour/outputSpace';
+import type { OutputSpace } from '../../colour/develop/outputSpace';
 import { orientationOf, seenSize } from '../../files/orientation';
 import type { DecodedRaw } from '../../files/rawFile';
 import type { Development } from '../development';

@@ -1,4 +1,4 @@
-import type { OutputSpace } from '../../colour/outputSpace';
+import type { OutputSpace } from '../../colour/develop/outputSpace';
 import type { LocalLine } from '../../combine/finish/guidedFilter';
 import type { DecodedRaw } from '../../files/rawFile';
 import type { PixelBox } from '../../optics/aspect';

@@ -6,11 +6,11 @@ import { within, type BandPlanes } from './bandPlanes';
 export const SHARPEN_MARGIN = 2;
 
 /** What differences of lightness are made larger by, at full strength. */
-const MOST = 2;
+const MAX_STRENGTH = 2;
 /** Differences of the signal below this are noise or grain, and stay as they are, about. */
 const CORE = 0.003;
 /** The most a pixel is made lighter or darker by: edges get no rims. */
-const LIMIT = 0.1;
+const MAX_CHANGE = 0.1;
 /** Rows of lightness that are smoothed into one. */
 const ROWS = 5;
 
@@ -37,7 +37,7 @@ export function sharpen(planes: BandPlanes, strength: number): void {
     planes.mirrorEnds(down, 2);
     loops.splineRows(down - 8, down - 4, down, down + 4, down + 8, columns, mean);
     const [red, green, blue] = signalRow(planes, y);
-    loops.sharpenRow(red, green, blue, c, mean, columns, MOST * strength, CORE, LIMIT);
+    loops.sharpenRow(red, green, blue, c, mean, columns, MAX_STRENGTH * strength, CORE, MAX_CHANGE);
   }
 }
 

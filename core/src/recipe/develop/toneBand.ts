@@ -112,7 +112,9 @@ export class PartsAlong {
     }
   }
 
-  /** Draws out the rows about a height 0..1 of the picture, and gives the share of the one below. */
+  /**
+   * Draws out the rows about a height 0..1 of the picture, and gives the share of the one below.
+   */
   at(height: number): number {
     const { parts } = this;
     const v = placeIn(height, parts.height);

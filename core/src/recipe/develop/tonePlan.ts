@@ -1,7 +1,7 @@
 import { asShotNeutral, balancedCameraToSrgb, whiteFromNeutral } from '../../colour/cameraProfile';
 import { multiplyMat, type Mat3, type Vec3 } from '../../colour/mat3';
-import { SRGB_TO_P3, type OutputSpace } from '../../colour/outputSpace';
-import { renderingCurve } from '../../colour/renderingCurve';
+import { SRGB_TO_P3, type OutputSpace } from '../../colour/develop/outputSpace';
+import { renderingCurve } from '../../colour/develop/renderingCurve';
 import { encodeSrgb } from '../../colour/srgb';
 import { whiteChromaticity } from '../../colour/whitePoint';
 import type { RawFile } from '../../files/rawFile';
@@ -103,10 +103,10 @@ export function planTone(
 
 const NOTHING = new Float32Array(0);
 /** Shares that cancel one another still make a picture. */
-const LEAST_SUM = 0.2;
+const MIN_SUM = 0.2;
 
 function greyRows([r, g, b]: Vec3): Mat3 {
-  const sum = Math.max(LEAST_SUM, r + g + b);
+  const sum = Math.max(MIN_SUM, r + g + b);
   const row = [r / sum, g / sum, b / sum] as const;
   return [...row, ...row, ...row];
 }
@@ -154,7 +154,7 @@ function signalTable(): Float32Array {
 
 /** Stops from mid-grey of luminance. */
 export const stopsFromGrey = (luminance: number): number =>
-  Math.log2(Math.max(LEAST_LIGHT, luminance / MID_GREY));
+  Math.log2(Math.max(MIN_LIGHT, luminance / MID_GREY));
 
 /** Darker than this there is only noise. */
-const LEAST_LIGHT = 2 ** -16;
+const MIN_LIGHT = 2 ** -16;

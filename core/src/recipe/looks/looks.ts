@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal';
 import { brine } from './brine';
 import { dusk } from './dusk';
 import { kelp } from './kelp';
@@ -22,5 +23,4 @@ export const withLook = (development: Development, look: Look | null): Developme
 
 /** The look a development has; null where it is none of them. */
 export const lookOf = (development: Development): Look | null =>
-  LOOKS.find((look) => JSON.stringify(partsOf(look)) === JSON.stringify(partsOf(development))) ??
-  null;
+  LOOKS.find((look) => equal(partsOf(look), partsOf(development))) ?? null;

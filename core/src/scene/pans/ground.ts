@@ -174,7 +174,9 @@ function shadeBrine(
 const GLINT_CELL_M = 0.16;
 const GLINT_M = 0.004;
 
-/** Points of the chop that mirror the sun for an instant; more of them where the ripples run high. */
+/**
+ * Points of the chop that mirror the sun for an instant; more of them where the ripples run high.
+ */
 function brineGlint(x: Four, z: Four, t: Four, footprint: Four, sunlit: Four): void {
   const ix = floor(div(x, k(GLINT_CELL_M)));
   const iz = floor(div(z, k(GLINT_CELL_M)));

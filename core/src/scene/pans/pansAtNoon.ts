@@ -1,7 +1,10 @@
 import { litBy, type Scene } from '../scene';
 import { DOORWAY_L, DOORWAY_X, EYE_M, SHED_Z0 } from './place';
 
-/** White salt heaps in the sun, brine with glints, a dark shed, sky: contrast no single setting forgives. */
+/**
+ * White salt heaps in the sun, brine with glints, a dark shed, sky: contrast no single setting
+ * forgives.
+ */
 export const pansAtNoon: Scene = {
   id: 'pans-at-noon',
   name: 'Pans at noon',

@@ -18,7 +18,10 @@ export const SUN_X = -0.66 / LENGTH;
 export const SUN_Y = 0.66 / LENGTH;
 export const SUN_Z = -0.36 / LENGTH;
 
-/** Illuminances in lux: sun on a surface facing it, whole sky on level ground, light thrown up by the ground. */
+/**
+ * Illuminances in lux: sun on a surface facing it, whole sky on level ground, light thrown up by
+ * the ground.
+ */
 const SUN_LX = 42000;
 const SKY_LX = 9500;
 const BOUNCE_LX = 5000;

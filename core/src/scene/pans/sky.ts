@@ -15,7 +15,9 @@ import {
 import { add, any, div, k, less, max, mul, sub, type Four } from '../rays/four';
 import { clamped, exp, fractalNoise, mix, setLight, smoothstep } from '../rays/functions';
 
-/** The blue of a clear sky is purer than any daylight phase: a Rayleigh sky's BT.709 mix at Y = 1. */
+/**
+ * The blue of a clear sky is purer than any daylight phase: a Rayleigh sky's BT.709 mix at Y = 1.
+ */
 const RAYLEIGH_R = 0.62 * 0.85 + DAY_14000_R * 0.15;
 const RAYLEIGH_G = 0.98 * 0.85 + DAY_14000_G * 0.15;
 const RAYLEIGH_B = 2.3 * 0.85 + DAY_14000_B * 0.15;

@@ -47,7 +47,10 @@ import { SHED_MIDDLE } from './place';
 import { hitShed } from './shed';
 import { inDoorway, shadeBoards, shadeDoorway, shadeSalt, shadeTiles } from './surfaces';
 
-/** Directions (sine of elevation) between which heaps can be seen, from the camera or mirrored in the near pan. */
+/**
+ * Directions (sine of elevation) between which heaps can be seen, from the camera or mirrored in
+ * the near pan.
+ */
 const HEAP_BAND_LOW = -0.16;
 const HEAP_BAND_HIGH = 0.45;
 /** Posts stand nearer than this. */

@@ -87,8 +87,8 @@ const FACET_M = 0.0016;
 const FACET_CELL_M = 0.11;
 
 /**
- * Crystal facets that happen to mirror the sun: millimetre glints far above the salt's own luminance. A pixel
- * wider than the facet dilutes it, so a longer lens sees fewer, brighter specks.
+ * Crystal facets that happen to mirror the sun: millimetre glints far above the salt's own
+ * luminance. A pixel wider than the facet dilutes it, so a longer lens sees fewer, brighter specks.
  */
 export function sparkle(u: Four, v: Four, footprint: Four, sunlit: Four): void {
   const iu = floor(div(u, k(FACET_CELL_M)));

@@ -5,8 +5,8 @@ import { clamped } from '../rays/functions';
 const PERIOD = 256;
 
 /**
- * Fractal noise that is carried along one direction while the shutter is open: octaves finer than the way they
- * travel fade into streaks along the flow. Lengths share one unit.
+ * Fractal noise that is carried along one direction while the shutter is open: octaves finer than
+ * the way they travel fade into streaks along the flow. Lengths share one unit.
  *
  * @param along coordinate along the flow
  * @param moved way it has moved at the middle of the exposure, however long ago the place began

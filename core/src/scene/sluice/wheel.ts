@@ -53,7 +53,8 @@ function ring(r: Four, inner: number, outer: number, footprint: Four): Four {
 }
 
 /**
- * Share of the open shutter in which wood covers a point of the wheel's plane, exactly averaged over the turn.
+ * Share of the open shutter in which wood covers a point of the wheel's plane, exactly averaged
+ * over the turn.
  *
  * @param x, y from the wheel's axis
  */

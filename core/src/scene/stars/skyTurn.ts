@@ -1,7 +1,10 @@
 import { SKY_RATE_RAD_S } from '../../optics/skyTrail';
 import { hash32 } from '../../sensor/noise';
 
-/** The pole the sky turns about: far left of the axis, so that the celestial equator crosses the picture. */
+/**
+ * The pole the sky turns about: far left of the axis, so that the celestial equator crosses the
+ * picture.
+ */
 const POLE_AZIMUTH = -1.53;
 const POLE_ALTITUDE = 0.52;
 export const POLE = [
@@ -48,7 +51,9 @@ const starLux = (magnitude: number): number => LUX_MAGNITUDE_0 * 10 ** (-0.4 * m
 
 const STARS = 4600;
 const FAINTEST = 6.4;
-/** Stars grow in number by this power of ten a magnitude (memory: about 0.5 for naked-eye stars). */
+/**
+ * Stars grow in number by this power of ten a magnitude (memory: about 0.5 for naked-eye stars).
+ */
 const NUMBER_SLOPE = 0.51;
 
 const random = (i: number, salt: number): number => hash32(i, salt) / 4294967296;
@@ -64,7 +69,10 @@ function makeStar(i: number): Star {
   };
 }
 
-/** A bright star on the celestial equator, in the middle of the picture: what trails are measured on. */
+/**
+ * A bright star on the celestial equator, in the middle of the picture: what trails are measured
+ * on.
+ */
 export const EQUATOR_STAR: Star = {
   sinDeclination: 0,
   cosDeclination: 1,
@@ -75,6 +83,9 @@ export const EQUATOR_STAR: Star = {
 
 let sky: readonly Star[] | null = null;
 
-/** Every star over the pans, made when first asked for. Invented: no star of the real sky is among them. */
+/**
+ * Every star over the pans, made when first asked for. Invented: no star of the real sky is among
+ * them.
+ */
 export const skyStars = (): readonly Star[] =>
   (sky ??= [EQUATOR_STAR, ...Array.from({ length: STARS }, (_, i) => makeStar(i))]);

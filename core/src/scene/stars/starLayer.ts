@@ -71,7 +71,10 @@ export class StarLayer implements MovingLayer {
   }
 }
 
-/** Adds one image of a star: a small Gaussian whose sum is its light. Never over what stands before the sky. */
+/**
+ * Adds one image of a star: a small Gaussian whose sum is its light. Never over what stands before
+ * the sky.
+ */
 function dab(
   plane: LightPlane,
   column: number,

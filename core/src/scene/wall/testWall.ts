@@ -14,8 +14,8 @@ import {
 export { WALL_M };
 
 /**
- * Luminance of the 18 % card in cd/m2: what ISO 2720 meters at f/2.4, 1/128 s, ISO 100, so that the main lens at
- * "1/125" and base ISO is exactly right.
+ * Luminance of the 18 % card in cd/m2: what ISO 2720 meters at f/2.4, 1/128 s, ISO 100, so that the
+ * main lens at "1/125" and base ISO is exactly right.
  */
 export const GREY_CARD_LUMINANCE = (METER_K * 2.4 ** 2 * 128) / 100;
 
@@ -69,7 +69,10 @@ const BOARDS: readonly Patch[] = (
 /** Everything on the wall whose reflectance is known. */
 export const TEST_WALL_PATCHES: readonly Patch[] = [...CARDS, ...BOARDS, ...WEDGE];
 
-/** A wall to check the instrument against, under lamps of one colour: every reflectance and luminance is known. */
+/**
+ * A wall to check the instrument against, under lamps of one colour: every reflectance and
+ * luminance is known.
+ */
 function testWallUnder(source: LightSource, id: string, name: string, words: string): Scene {
   const lit = litBy(source);
   return {

@@ -1,4 +1,4 @@
-import type { Rule } from './finding';
+import type { Rule } from '../finding';
 
 /** So many focus steps do not reach: what lies between their zones stays unsharp. */
 export const seriesGap: Rule = ({ settings, series }) => {

@@ -1,6 +1,6 @@
-import { timeSFromClick } from '../exposure/clicks';
-import { INTERVAL_S } from '../series/series';
-import type { Rule } from './finding';
+import { timeSFromClick } from '../../exposure/clicks';
+import { INTERVAL_S } from '../../series/series';
+import type { Rule } from '../finding';
 
 /** A frame of an interval is open for longer than until the next one is due. */
 export const seriesLate: Rule = ({ settings, series }) => {

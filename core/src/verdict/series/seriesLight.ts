@@ -1,5 +1,5 @@
-import { INTERVAL_FRAMES } from '../series/series';
-import type { Rule } from './finding';
+import { INTERVAL_FRAMES } from '../../series/series';
+import type { Rule } from '../finding';
 
 const minutes = (seconds: number): string => `${Math.ceil(seconds / 60)} min`;
 

@@ -1,5 +1,5 @@
-import { FIRST_SERIES } from '../series/series';
-import type { Rule } from './finding';
+import { FIRST_SERIES } from '../../series/kinds';
+import type { Rule } from '../finding';
 
 /** What moves stands elsewhere in each frame of a bracket or of focus steps. */
 export const seriesMoves: Rule = ({ context, series, settings }) => {

@@ -1,13 +1,13 @@
-import { CLICKS_PER_STOP } from '../exposure/clicks';
-import { formatStops } from '../exposure/thirds';
+import { CLICKS_PER_STOP } from '../../exposure/clicks';
+import { formatStops } from '../../exposure/thirds';
 import {
   BRACKET_FRAMES,
   BRACKET_STEP_CLICKS,
   bracketOffsets,
   type Bracket,
-} from '../series/bracket';
-import type { Repair, Rule } from './finding';
-import { HIGHLIGHT_SHARE } from '../monitor/lightSurvey';
+} from '../../series/bracket';
+import type { Repair, Rule } from '../finding';
+import { HIGHLIGHT_SHARE } from '../../monitor/lightSurvey';
 
 const inClicks = (stops: number): number => Math.ceil(stops * CLICKS_PER_STOP - 1e-6);
 

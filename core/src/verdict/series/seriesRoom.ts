@@ -1,6 +1,6 @@
-import { BRACKET_FRAMES } from '../series/bracket';
-import { BURST_FRAMES, INTERVAL_FRAMES, type Series } from '../series/series';
-import type { Rule } from './finding';
+import { BRACKET_FRAMES } from '../../series/bracket';
+import { BURST_FRAMES, INTERVAL_FRAMES, type Series } from '../../series/series';
+import type { Rule } from '../finding';
 
 /** The same with no more than so many frames; null where it cannot be made of so few. */
 function withFrames(series: Series, frames: number): Series | null {

@@ -1,6 +1,6 @@
-import { formatStops } from '../exposure/thirds';
-import type { Repair, Rule, VerdictInput } from './finding';
-import { addFilter } from './repairs';
+import { formatStops } from '../../exposure/thirds';
+import type { Repair, Rule, VerdictInput } from '../finding';
+import { addFilter } from '../repairs';
 
 /** Steps so small that the camera reaches them all. */
 function smallerSteps({ settings, series }: VerdictInput): Repair[] {

@@ -1,7 +1,7 @@
-import { nominalTime } from '../exposure/nominal';
-import { handheldTimeClick } from '../optics/shake';
-import type { Rule } from './finding';
-import { toTripod } from './repairs';
+import { nominalTime } from '../../exposure/nominal';
+import { handheldTimeClick } from '../../optics/shake/shake';
+import type { Rule } from '../finding';
+import { toTripod } from '../repairs';
 
 /** The frame that stands would be steady, but a longer one of the series would not. */
 export const seriesShake: Rule = (input) => {
