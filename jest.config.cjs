@@ -33,8 +33,8 @@ const typescript = {
 };
 
 /**
- * Jest runs files in a context whose global names are looked up slowly, `Math` in an inner loop ten times slower than
- * elsewhere. These are handed to every file as names of its own.
+ * Jest runs files in a context whose global names are looked up slowly, `Math` in an inner loop ten
+ * times slower than elsewhere. These are handed to every file as names of its own.
  */
 const sandboxInjectedGlobals = [
   'Math',

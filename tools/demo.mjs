@@ -1,5 +1,5 @@
-// `npm run demo`: installs if needed, builds if stale, serves, prints the address. `-- --lan`: by https on the local
-// network, for a phone beside the computer.
+// `npm run demo`: installs if needed, builds if stale, serves, prints the address. `-- --lan`: by
+// https on the local network, for a phone beside the computer.
 import { spawn } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import { ensureBuilt } from './build.mjs';

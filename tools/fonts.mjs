@@ -1,4 +1,5 @@
-// Makes the typeface's files small: the characters that Velmo writes, compressed. `node tools/fonts.mjs`
+// Makes the typeface's files small: the characters that Velmo writes, compressed. `node
+// tools/fonts.mjs`
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { dirname, join } from 'node:path';

@@ -6,7 +6,10 @@ import jpeg from 'jpeg-js';
 
 const ROOT = join(__dirname, '..');
 
-/** What a phone held upright would see of a simulated place: sRGB pixels for the film camera of the end-to-end tests. */
+/**
+ * What a phone held upright would see of a simulated place: sRGB pixels for the film camera of the
+ * end-to-end tests.
+ */
 export function phoneView(
   scene: string,
   shot: readonly string[],

@@ -17,10 +17,10 @@ import {
   tap,
   until,
   WIDE,
-} from '../e2e/browser';
-import { cameraReady } from '../e2e/cameraSuite';
-import { framesStored, storedCounts } from '../e2e/stored';
-import { ALL_CONTROLS, filmCamera, PLAIN_SETTINGS } from '../e2e/filmCamera';
+} from '../e2e/support/browser';
+import { cameraReady } from '../e2e/support/cameraSuite';
+import { framesStored, storedCounts } from '../e2e/support/stored';
+import { ALL_CONTROLS, filmCamera, PLAIN_SETTINGS } from '../e2e/support/filmCamera';
 import { phoneView } from './phoneView';
 
 /**

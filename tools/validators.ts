@@ -5,12 +5,15 @@ import { transform } from 'esbuild';
 import { KIT_SCHEMA } from '@velmo/core/kits';
 import { SETTINGS_SCHEMA } from '@velmo/core/settings';
 import { HANDOFF_SCHEMA } from '../app/src/handoff/keptHandoff';
-import { CAMERA_CHOICE_SCHEMA } from '../app/src/storage/cameraChoice';
-import { CAMERA_LIGHT_SCHEMA } from '../app/src/storage/cameraLight';
-import { DRILL_PROGRESS_SCHEMA } from '../app/src/storage/drillProgress';
-import { FRAME_RECORD_SCHEMA, OLDER_FRAME_RECORD_SCHEMA } from '../app/src/storage/frameRecord';
-import { MARK_CHOICE_SCHEMA } from '../app/src/storage/markChoice';
-import { PREFERENCES_SCHEMA } from '../app/src/storage/preferences';
+import { CAMERA_CHOICE_SCHEMA } from '../app/src/storage/kept/cameraChoice';
+import { CAMERA_LIGHT_SCHEMA } from '../app/src/storage/kept/cameraLight';
+import { DRILL_PROGRESS_SCHEMA } from '../app/src/storage/kept/drillProgress';
+import {
+  FRAME_RECORD_SCHEMA,
+  OLDER_FRAME_RECORD_SCHEMA,
+} from '../app/src/storage/frames/frameRecord';
+import { MARK_CHOICE_SCHEMA } from '../app/src/storage/kept/markChoice';
+import { PREFERENCES_SCHEMA } from '../app/src/storage/kept/preferences';
 import { DECISION_SCHEMA } from '../app/src/storage/rolls/decision';
 import { ROLL_RECORD_SCHEMA } from '../app/src/storage/rolls/rollRecord';
 

@@ -1,5 +1,6 @@
-// Compiles every loop of core/assembly (AssemblyScript) and writes it as base64 beside its owner in core/src.
-// `--check` writes nothing and fails where what is there is not what its source compiles to.
+// Compiles every loop of core/assembly (AssemblyScript) and writes it as base64 beside its owner in
+// core/src. `--check` writes nothing and fails where what is there is not what its source compiles
+// to.
 import { Buffer } from 'node:buffer';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { resolve } from 'node:path';
@@ -10,12 +11,12 @@ const core = fileURLToPath(new URL('../core/', import.meta.url));
 
 /** Each module, and the room of the core that owns it. */
 const MODULES = {
-  blur: 'optics',
-  shake: 'optics',
+  blur: 'optics/blur',
+  shake: 'optics/shake',
   expose: 'sensor',
-  peak: 'monitor',
+  peak: 'monitor/peaking',
   monitor: 'monitor',
-  develop: 'colour',
+  develop: 'colour/develop',
   tent: 'simulate',
   mosaic: 'sensor',
   merge: 'combine/merge',
@@ -40,7 +41,8 @@ const PLACES = {
   wall: ['wall/wallLook', 'light'],
 };
 
-// Nothing is allocated, checked or thrown: pointers in, pointers out. The memory is the module's own, and all of it the caller's.
+// Nothing is allocated, checked or thrown: pointers in, pointers out. The memory is the module's
+// own, and all of it the caller's.
 const OPTIONS = (
   '-O3 --runtime stub --noAssert --uncheckedBehavior always --enable simd --initialMemory 1 ' +
   '--use abort= --outFile out.wasm'

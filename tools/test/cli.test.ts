@@ -2,13 +2,18 @@ import { execFileSync, spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { VALID_WITH_DEPTH } from '../../core/test/validated';
+import { VALID_WITH_DEPTH } from '../../core/test/support/validated';
 
 const ROOT = join(__dirname, '../..');
 const folder = mkdtempSync(join(tmpdir(), 'velmo-cli-'));
 
+/** What `npm run -s tool` runs, without npm's own start before each run. */
 const tool = (...args: string[]) =>
-  spawnSync('npm', ['run', '-s', 'tool', '--', ...args], { cwd: ROOT, encoding: 'utf8' });
+  spawnSync(process.execPath, ['--import', 'tsx', 'tools/cli.ts', ...args], {
+    cwd: ROOT,
+    encoding: 'utf8',
+    env: { ...process.env, VELMO_CWD: ROOT },
+  });
 
 const run = (program: string, ...args: string[]): Buffer =>
   execFileSync(program, args, { maxBuffer: 1 << 26, stdio: ['ignore', 'pipe', 'ignore'] });
@@ -55,7 +60,11 @@ describe('npm run -s tool', () => {
       out,
     );
     expect([shot.status, shot.stdout]).toEqual([0, '']);
-    const told = tool('inspect', out);
+    // As it is called by hand.
+    const told = spawnSync('npm', ['run', '-s', 'tool', '--', 'inspect', out], {
+      cwd: ROOT,
+      encoding: 'utf8',
+    });
     expect(told.status).toBe(0);
     expect(JSON.parse(told.stdout)).toMatchObject({
       width: 2016,
