@@ -19,28 +19,48 @@ function namesOf(room) {
   return names;
 }
 
+/** Of the router: the file that each name used here comes from. */
+const ROUTER = {
+  Stack: 'layouts/Stack',
+  useFocusEffect: 'useFocusEffect',
+  useLocalSearchParams: 'hooks/useLocalSearchParams',
+  useRouter: 'hooks/useRouter',
+};
+
+/** The file behind a name of a package's or a room's index; null where it is imported as it is. */
+function behind(source) {
+  if (source === 'expo-router')
+    return (name) => {
+      if (!ROUTER[name]) throw new Error(`List where ${name} of the router comes from.`);
+      return `expo-router/build/${ROUTER[name]}`;
+    };
+  const [, room] = /^@velmo\/core\/(\w+)$/.exec(source) ?? [];
+  if (!room) return null;
+  const names = namesOf(room);
+  return (name) => names.get(name) && `@velmo/core/file/${room}/${names.get(name)}`;
+}
+
 /**
- * Imports from a room of the core are made imports from its files: the bundler takes whole modules, and a room's index
- * would bring all of the room along.
+ * Imports from a room of the core, and from the router, are made imports from their files: the
+ * bundler takes whole modules, and an index would bring all of it along.
  */
 module.exports = function directImports({ types: t }) {
   return {
     name: 'direct-imports',
     visitor: {
       ImportDeclaration(path) {
-        const [, room] = /^@velmo\/core\/(\w+)$/.exec(path.node.source.value) ?? [];
-        if (!room || path.node.importKind === 'type') return;
-        const names = namesOf(room);
+        const fileOf = path.node.importKind === 'type' ? null : behind(path.node.source.value);
+        if (!fileOf) return;
         const files = new Map();
         for (const specifier of path.node.specifiers) {
           if (specifier.importKind === 'type') continue;
-          const file = specifier.imported && names.get(specifier.imported.name);
+          const file = specifier.imported && fileOf(specifier.imported.name);
           if (!file) return;
           files.set(file, [...(files.get(file) ?? []), specifier]);
         }
         path.replaceWithMultiple(
           [...files].map(([file, specifiers]) =>
-            t.importDeclaration(specifiers, t.stringLiteral(`@velmo/core/file/${room}/${file}`)),
+            t.importDeclaration(specifiers, t.stringLiteral(file)),
           ),
         );
       },

@@ -2,14 +2,16 @@ const { createHash } = require('node:crypto');
 const fs = require('node:fs');
 const path = require('node:path');
 const { getDefaultConfig } = require('expo/metro-config');
+const { slimModule } = require('./slimModules');
 
 const config = getDefaultConfig(__dirname);
 
-// The gesture package looks for these and does without; the router's optional drawer brings them along. Nothing here
-// uses them, so they stay out of the bundle.
+// The gesture package looks for these and does without; the router's optional drawer brings them
+// along. Nothing here uses them, so they stay out of the bundle.
 const UNUSED = new Set(['react-native-reanimated', 'react-native-worklets']);
 
-// The gesture package's entry points must come from one build: mixed ones keep two registries of gestures.
+// The gesture package's entry points must come from one build: mixed ones keep two registries of
+// gestures.
 const gestureFolder = (name) => path.dirname(require.resolve(`${name}/package.json`));
 const gestureModule = (name) => {
   const [, pack, part] = /^@use-gesture\/(react|core)(?:\/(\w+))?$/.exec(name) ?? [];
@@ -25,21 +27,26 @@ config.resolver.resolveRequest = (context, name, platform) => {
   if (UNUSED.has(name)) return { type: 'empty' };
   const gesture = gestureModule(name);
   if (gesture) return { type: 'sourceFile', filePath: gesture };
-  return (resolve ?? context.resolveRequest)(context, name, platform);
+  const found = (resolve ?? context.resolveRequest)(context, name, platform);
+  // While it is worked on, the page has more to show: what went wrong, above all.
+  if (context.dev || platform !== 'web' || found.type !== 'sourceFile') return found;
+  const filePath = slimModule(context.originModulePath, name, found.filePath);
+  return filePath ? { type: 'sourceFile', filePath } : found;
 };
 
 // Workers are started from their own address, as the page's policy has it, not from a blob.
 config.transformer.asyncRequireModulePath = require.resolve('./asyncRequire.js');
 
-// directImports reads the rooms' indices: what it made of a file holds only for the indices it
-// has read.
+// What directImports made of a file holds only for itself, and for the rooms' indices that it has
+// read.
 const core = path.join(__dirname, '../core/src');
 const indices = fs
   .readdirSync(core)
   .map((room) => path.join(core, room, 'index.ts'))
   .filter((index) => fs.existsSync(index));
 const digest = createHash('sha256');
-for (const index of indices) digest.update(fs.readFileSync(index));
+for (const file of [require.resolve('./directImports'), ...indices])
+  digest.update(fs.readFileSync(file));
 config.cacheVersion = digest.digest('hex');
 
 module.exports = config;

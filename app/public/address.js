@@ -6,8 +6,8 @@
   } catch {
     path = '/';
   }
-  // What pairs this device, or opens the computer's own page, is nobody else's: not the router's, nor that of whoever
-  // reads the address or shares it.
+  // What pairs this device, or opens the computer's own page, is nobody else's: not the router's,
+  // nor that of whoever reads the address or shares it.
   let hash = location.hash;
   const secret = /^#(pair|key)=([\w-]{8,64})$/.exec(hash);
   if (secret) {
@@ -18,7 +18,8 @@
     }
     hash = '';
   }
-  // Names that every object has: a value under one of them would stand where the router looks for a function.
+  // Names that every object has: a value under one of them would stand where the router looks for a
+  // function.
   const query = new URLSearchParams(location.search);
   const spoilt = [...query.keys()].filter((name) => name in {});
   if (path === location.pathname && spoilt.length === 0 && hash === location.hash) return;

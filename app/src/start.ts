@@ -1,6 +1,6 @@
 /** What the first picture waits for begins before React does. */
-import { startLiveEarly } from './camera/simulated/liveWorker';
-import { lastCamera } from './storage/cameraChoice';
+import { startLiveEarly } from './camera/simulated/live/liveWorker';
+import { lastCamera } from './storage/kept/cameraChoice';
 import { applyNotedLook } from './theme/applyLook';
 
 applyNotedLook();

@@ -5,7 +5,7 @@ import { keepOfflineWhenIdle } from '../engine/keptOffline';
 import { startHandoff } from '../handoff/startHandoff';
 import { announce } from '../screens/field/session/fieldState';
 import { SafetyNet } from '../screens/SafetyNet';
-import { useFrameAdded, useOtherTabs } from '../storage/frameQueries';
+import { useFrameAdded, useOtherTabs } from '../storage/frames/frameQueries';
 import { whenUnsavedStored } from '../storage/unsaved';
 import { COLOUR } from '../theme/theme';
 
@@ -14,6 +14,7 @@ const queryClient = new QueryClient({
   defaultOptions: { queries: { staleTime: Infinity, retry: false, networkMode: 'always' } },
 });
 
+/** What is round every screen: queries, plates, and a net for what goes wrong. */
 export default function Layout() {
   useEffect(keepOfflineWhenIdle, []);
   useEffect(() => startHandoff(announce), []);

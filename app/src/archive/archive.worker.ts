@@ -1,5 +1,5 @@
 import { exposeKept } from '../workers/exposeKept';
-import type { RestoredFrame } from '../storage/restoredFrame';
+import type { RestoredFrame } from '../storage/frames/restoredFrame';
 import { OpenedArchive, type CheckedArchive } from './openedArchive';
 
 let archive: OpenedArchive | null = null;
@@ -16,5 +16,6 @@ const api = {
   },
 };
 
+/** What the worker answers. */
 export type ArchiveApi = typeof api;
 exposeKept(api);

@@ -1,6 +1,6 @@
 import { safeName } from '@velmo/core/files';
-import { readWholeFile } from '../storage/frameBytes';
-import type { ListedFrame } from '../storage/madeFrame';
+import { readWholeFile } from '../storage/frames/frameBytes';
+import type { ListedFrame } from '../storage/frames/madeFrame';
 import type { RollRecord } from '../storage/rolls/rollRecord';
 import {
   MANIFEST_NAME,
@@ -17,6 +17,7 @@ export interface ZipInput {
   readonly lastModified: Date;
 }
 
+/** Bytes of a data URL in base64. */
 export const bytesOfUrl = (url: string): Uint8Array<ArrayBuffer> =>
   Uint8Array.from(atob(url.slice(url.indexOf(',') + 1)), (c) => c.charCodeAt(0));
 

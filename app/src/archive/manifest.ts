@@ -1,7 +1,7 @@
 import { decisionOf, decisionText } from '../storage/rolls/readDecision';
 import type { FrameDecision } from '../storage/rolls/decision';
 import type { RollRecord } from '../storage/rolls/rollRecord';
-import type { FrameRecord } from '../storage/frameRecord';
+import type { FrameRecord } from '../storage/frames/frameRecord';
 import { isValid } from '../storage/validation';
 
 /** What an archive is told by, and read from; it comes last, when all it says is known. */
@@ -25,6 +25,7 @@ export interface ArchivedFrame {
   readonly thumbnail: ArchivedFile | null;
 }
 
+/** What an archive holds, written last. */
 export interface Manifest {
   /** Milliseconds since 1970. */
   readonly madeAt: number;
@@ -32,6 +33,7 @@ export interface Manifest {
   readonly rolls: readonly RollRecord[];
 }
 
+/** A manifest as it is written: JSON. */
 export const manifestText = ({ madeAt, frames, rolls }: Manifest): string =>
   JSON.stringify({
     version: VERSION,

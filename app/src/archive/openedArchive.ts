@@ -1,5 +1,5 @@
 import { unzip, type ZipEntry } from 'unzipit';
-import type { RestoredFrame } from '../storage/restoredFrame';
+import type { RestoredFrame } from '../storage/frames/restoredFrame';
 import type { RollRecord } from '../storage/rolls/rollRecord';
 import { MIME_TYPES } from '../storage/save';
 import {
@@ -70,8 +70,8 @@ export class OpenedArchive {
   }
 
   /**
-   * A frame that was found whole; its files are parts of the archive, and take no memory. Rejects where
-   * there is none of this id.
+   * A frame that was found whole; its files are parts of the archive, and take no memory. Rejects
+   * where there is none of this id.
    */
   async frame(id: string): Promise<RestoredFrame> {
     const found = this.manifest.frames.find(({ record }) => record.id === id);

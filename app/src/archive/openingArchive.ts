@@ -1,7 +1,7 @@
 import { proxy } from 'comlink';
 import { createStore } from '../state/store';
 import { isStorageFull } from '../storage/database';
-import { applyChange, findFrame, listRolls, restoreFrame } from '../storage/frames';
+import { applyChange, findFrame, listRolls, restoreFrame } from '../storage/frames/frames';
 import { KeptWorker } from '../workers/keptWorker';
 import { WorkerLost } from '../workers/startedWorker';
 import type { ArchiveApi } from './archive.worker';
@@ -40,6 +40,7 @@ const whyNot = (error: unknown): string =>
       ? error.message
       : 'The archive could not be read. Nothing was changed.';
 
+/** True for a file that may be an archive, by its name or type. */
 export const isArchive = ({ name, type }: File): boolean =>
   /\.zip$/i.test(name) || type === 'application/zip';
 
@@ -67,8 +68,8 @@ export function putArchiveAway(): void {
 }
 
 /**
- * Brings the whole frames of the archive in that was checked, with their rolls. What is here already
- * stays as it is: frames, what is decided of them, and rolls.
+ * Brings the whole frames of the archive in that was checked, with their rolls. What is here
+ * already stays as it is: frames, what is decided of them, and rolls.
  *
  * @param onFrame called after each frame
  */

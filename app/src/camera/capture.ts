@@ -1,12 +1,13 @@
 import type { CapturePlan } from '@velmo/core/series';
 import { recordStages } from '../state/stages';
 import type { NamePattern } from '../storage/fileNames';
-import { keepFrame } from '../storage/frames';
-import { FrameNotStored, type ListedFrame } from '../storage/madeFrame';
+import { keepFrame } from '../storage/frames/frames';
+import { FrameNotStored, type ListedFrame } from '../storage/frames/madeFrame';
 import type { CurrentRoll } from '../storage/rolls/currentRoll';
 import type { CameraDevice, CaptureEvents } from './device/CameraDevice';
 import { MAKING_SHARE, type CapturedFrame } from './device/capturedFrame';
 
+/** What is told while frames are made and kept. */
 export interface KeepingEvents extends CaptureEvents {
   /** A frame could not be stored: it is in the page, and the plan goes on. */
   onNotStored(frame: FrameNotStored): void;
@@ -42,7 +43,7 @@ export async function* capture(
     coming = pull();
     const { frame, stages } = value;
     const making = performance.now();
-    // Of a series the frame under way is told.
+    // Of a series, progress is told of the frame being made, not of the one being stored.
     const progress = (share: number, stage: string): void => {
       if (frame.facts.series === null)
         events.onProgress({ share: MAKING_SHARE + (1 - MAKING_SHARE) * share, stage });

@@ -11,6 +11,7 @@ export type Positioning =
   /** There is no receiver, or it finds nothing. */
   | { readonly state: 'unknown' };
 
+/** Where the phone is, as far as it was asked and told. */
 export const positioningStore = createStore<Positioning>({ state: 'off' });
 
 /** A position that is older says little of where the phone is now. */
@@ -50,7 +51,7 @@ export function followPosition(): () => void {
   const watch = place.watchPosition(
     (found) => positioningStore.set({ state: 'known', position: positionOf(found) }),
     ({ code, PERMISSION_DENIED }) => {
-      // Out of reach for a moment, the last one stands for as long as it says something.
+      // While no position comes, the last one stands until it is too old.
       if (code === PERMISSION_DENIED) positioningStore.set({ state: 'refused' });
       else if (positioningStore.get().state !== 'known') positioningStore.set({ state: 'unknown' });
     },

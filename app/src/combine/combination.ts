@@ -18,7 +18,7 @@ import {
   type WayId,
 } from '@velmo/core/combine';
 import type { RawFile } from '@velmo/core/files';
-import type { StoredFile } from '../storage/frameRecord';
+import type { StoredFile } from '../storage/frames/frameRecord';
 import { readSource, type ReadSource } from './readSource';
 
 /** A frame that is to become part of another. */

@@ -17,7 +17,7 @@ import { orientationOf, placeInFile, withMetadata, type Moment } from '@velmo/co
 import { madeFile } from '../camera/files/madeFile';
 import { canvasOf, jpegBytes, orientedCanvas, thumbnailUrl } from '../camera/files/thumbnail';
 import { Surface } from '../camera/live/surface';
-import type { MadeFile } from '../storage/madeFrame';
+import type { MadeFile } from '../storage/frames/madeFrame';
 import { exposeKept } from '../workers/exposeKept';
 import { Combination, type CombineSource } from './combination';
 import { choiceMask } from './choiceMask';
@@ -198,7 +198,7 @@ const api = {
     capturedAt: Moment,
     onShare: (share: number) => void,
   ): Promise<MadeCombination> {
-    // As they are now: other frames may be asked for while this one is made.
+    // Taken now: other frames may be asked for while this one is made.
     const { combined, files } = combination;
     const { file } = combined.result;
     const { finishes } = wayOf(choices.way);
@@ -237,5 +237,6 @@ const api = {
   },
 };
 
+/** What the worker answers. */
 export type CombineApi = typeof api;
 exposeKept(api);

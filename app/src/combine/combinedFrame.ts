@@ -2,7 +2,7 @@ import type { CombineChoices, WayId } from '@velmo/core/combine';
 import { frameId } from '../camera/files/frameNames';
 import type { CurrentRoll } from '../storage/rolls/currentRoll';
 import type { Naming } from '../storage/fileNames';
-import type { ListedFrame, MadeFrame } from '../storage/madeFrame';
+import type { ListedFrame, MadeFrame } from '../storage/frames/madeFrame';
 import type { CombinedFacts, MadeCombination } from './combine.worker';
 
 /** What the name of a combined frame's files ends with. */
@@ -37,7 +37,7 @@ export function combinedFrame(
   /** A painted frame by its place among those that are in it; as found where it is not. */
   const placeIn = (frame: number): number =>
     frame < 0 || choices.way !== 'focus' ? frame : used.indexOf(sources[frame]);
-  // Beside its stack, just behind it.
+  // A millisecond after the last of its frames: it lies beside its stack, just behind it.
   const capturedAt = last + 1;
   const roll: CurrentRoll = { id: decision.roll, name: decision.roll };
   return {
@@ -52,7 +52,7 @@ export function combinedFrame(
         iso,
         compClicks: null,
         lens,
-        // Sharp at many distances, not at one.
+        // No single focus distance is true of it.
         focusDioptres: choices.way === 'focus' ? null : focusDioptres,
         white,
         clippedShare: made.clippedShare,

@@ -2,8 +2,8 @@ import { pictureFrame, stackRaw, type StackRaw } from '@velmo/core/combine';
 import type { RawFile } from '@velmo/core/files';
 import { pictureCanvas, pictureExif } from '../frame/pictureCanvas';
 import { readStoredRaw } from '../frame/readRawFile';
-import { readWholeFile } from '../storage/frameBytes';
-import type { StoredFile } from '../storage/frameRecord';
+import { readWholeFile } from '../storage/frames/frameBytes';
+import type { StoredFile } from '../storage/frames/frameRecord';
 
 /** A frame that was read to become part of another. */
 export interface ReadSource {

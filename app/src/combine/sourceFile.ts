@@ -1,5 +1,5 @@
-import { isRaw, type StoredFile } from '../storage/frameRecord';
-import { rawOf, type ListedFrame } from '../storage/madeFrame';
+import { isRaw, type StoredFile } from '../storage/frames/frameRecord';
+import { rawOf, type ListedFrame } from '../storage/frames/madeFrame';
 
 /** What is combined: raws, or pictures that were developed before. */
 export type SourceKind = 'raw' | 'picture';

@@ -4,8 +4,8 @@ import { makeZip } from 'client-zip';
 import { archiveEntries, type ZipInput } from '../archive/archiveEntries';
 import { sha256 } from '../archive/manifest';
 import { developedFile } from '../frame/framedFile';
-import { readWholeFile } from '../storage/frameBytes';
-import type { ListedFrame } from '../storage/madeFrame';
+import { readWholeFile } from '../storage/frames/frameBytes';
+import type { ListedFrame } from '../storage/frames/madeFrame';
 import type { RollRecord } from '../storage/rolls/rollRecord';
 import { fileBlob, MIME_TYPES } from '../storage/save';
 import { exposeKept } from '../workers/exposeKept';
@@ -155,5 +155,6 @@ const api = {
   stop: async (): Promise<void> => void (stopped = true),
 };
 
+/** What the worker answers. */
 export type DeliverApi = typeof api;
 exposeKept(api);

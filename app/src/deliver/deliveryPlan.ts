@@ -1,14 +1,15 @@
 import { safeName, sidecarXmp, uniqueName } from '@velmo/core/files';
 import { AS_EXPOSED, AS_TAKEN } from '@velmo/core/recipe';
 import type { DevelopOrder } from '../frame/framedFile';
-import type { FrameRecord, StoredFile } from '../storage/frameRecord';
-import { isRaw } from '../storage/frameRecord';
+import type { FrameRecord, StoredFile } from '../storage/frames/frameRecord';
+import { isRaw } from '../storage/frames/frameRecord';
 import type { FrameDecision } from '../storage/rolls/decision';
 
 /** What is delivered of each frame. */
 export const DELIVERED = ['files', 'developed', 'archive'] as const;
 export type Delivered = (typeof DELIVERED)[number];
 
+/** What is delivered, and how it is named. */
 export interface DeliveryChoices {
   /**
    * Its files as they are, or a JPEG developed by its recipe where it has a raw; or all there is of
@@ -23,6 +24,7 @@ export interface DeliveryChoices {
   readonly place: boolean;
 }
 
+/** As it is before anything was chosen. */
 export const FIRST_DELIVERY: DeliveryChoices = {
   what: 'files',
   sidecars: false,
@@ -119,5 +121,6 @@ export function planDelivery(
   });
 }
 
+/** Folder and name of an entry, with a slash between them. */
 export const pathOf = ({ folder, name }: DeliveryEntry): string =>
   folder === '' ? name : `${folder}/${name}`;

@@ -9,6 +9,7 @@ interface FolderPicker {
 
 const hasPicker = (page: object): page is FolderPicker => 'showDirectoryPicker' in page;
 
+/** True where the browser lets a folder be chosen to write into. */
 export const canPickFolder = (): boolean => typeof window !== 'undefined' && hasPicker(window);
 
 /** Names that a folder holds, in lower case. */
@@ -37,8 +38,8 @@ async function writeWhole(
 }
 
 /**
- * Writes files into a folder that is asked for. What is there stays: a file whose name is taken gets
- * a number.
+ * Writes files into a folder that is asked for. What is there stays: a file whose name is taken
+ * gets a number.
  *
  * @param blobOf reads one of them
  * @param isStopped asked before each

@@ -1,7 +1,7 @@
 import { findDrill, judgeDrill, type Judgement } from '@velmo/core/drill';
 import { decodeDng, readDng } from '@velmo/core/files';
-import type { StoredFile } from '../storage/frameRecord';
-import { readWholeFile } from '../storage/frameBytes';
+import type { StoredFile } from '../storage/frames/frameRecord';
+import { readWholeFile } from '../storage/frames/frameBytes';
 import { exposeKept } from '../workers/exposeKept';
 
 /** A stored raw that is to be judged. */
@@ -33,6 +33,7 @@ const api = {
   },
 };
 
+/** What the worker answers. */
 export type JudgeApi = typeof api;
 
 exposeKept(api);

@@ -1,4 +1,4 @@
-import { rawOf, type ListedFrame } from '../storage/madeFrame';
+import { rawOf, type ListedFrame } from '../storage/frames/madeFrame';
 import { KeptWorker } from '../workers/keptWorker';
 import type { Judged, JudgeApi } from './judge.worker';
 

@@ -7,6 +7,7 @@ export interface Battery {
   readonly charging: boolean;
 }
 
+/** The battery as it was told last; null where the browser does not tell. */
 export const batteryStore = createStore<Battery | null>(null);
 
 interface BatteryManager extends EventTarget, Battery {}

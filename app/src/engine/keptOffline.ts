@@ -2,11 +2,12 @@ import { createStore } from '../state/store';
 import { whenIdle } from './whenIdle';
 
 /**
- * Whether the browser keeps Velmo so that it opens without a network: not known yet, kept, kept with
- * a newer one waiting, refused, or not possible here.
+ * Whether the browser keeps Velmo so that it opens without a network: not known yet, kept, kept
+ * with a newer one waiting, refused, or not possible here.
  */
 export type KeptOffline = 'asking' | 'kept' | 'newer' | 'refused' | 'absent';
 
+/** What is known of it now. */
 export const keptOffline = createStore<KeptOffline>('asking');
 
 const WORKER = '/sw.js';
@@ -43,4 +44,5 @@ const WORDS: Readonly<Record<KeptOffline, string>> = {
     'This browser cannot keep Velmo on the device: opening it again needs the computer it came from.',
 };
 
+/** The same in a sentence. */
 export const keptOfflineWords = (kept: KeptOffline): string => WORDS[kept];

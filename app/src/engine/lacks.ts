@@ -1,4 +1,4 @@
-import { canTakePhotos } from '../camera/browser/takePhoto';
+import { canTakePhotos } from '../camera/browser/capture/takePhoto';
 
 /** What of the browser Velmo uses and can do without. */
 export interface Offered {
@@ -8,6 +8,7 @@ export interface Offered {
   readonly wakeLock: boolean;
 }
 
+/** What this browser offers of it. */
 export const offeredHere = (): Offered => ({
   photos: canTakePhotos(),
   room: typeof navigator.storage?.estimate === 'function',

@@ -12,6 +12,7 @@ export interface Tilt {
   readonly up: readonly [number, number, number] | null;
 }
 
+/** How the phone is held now. */
 export const tiltStore = createStore<Tilt>({ state: 'off', up: null });
 
 /** A device that turns tells so many times a second; one that does not, never or once. */
@@ -28,7 +29,7 @@ let granted = false;
 let timer: ReturnType<typeof setTimeout> | undefined;
 
 function onTurn({ beta, gamma }: DeviceOrientationEvent): void {
-  // Computers without a sensor send an event of nothing.
+  // Computers without a sensor send one event with empty values.
   if (beta === null || gamma === null) return;
   clearTimeout(timer);
   tiltStore.set({ state: 'on', up: upOfOrientation(beta, gamma) });

@@ -1,7 +1,7 @@
 import { compareRaws, type RawComparison } from '@velmo/core/compare';
 import type { DecodedRaw } from '@velmo/core/files';
 import { rawStatistics } from '@velmo/core/monitor';
-import type { StoredFile } from '../storage/frameRecord';
+import type { StoredFile } from '../storage/frames/frameRecord';
 import { DifferenceView } from './differenceView';
 import { readStoredRaw } from './readRawFile';
 
@@ -11,6 +11,7 @@ export interface StoredRaw {
   readonly file: StoredFile;
 }
 
+/** Two frames whose raws were compared. */
 export interface ComparedFrames {
   /** Null where the raws have different sizes or kinds: they cannot be laid on one another. */
   readonly raw: RawComparison | null;

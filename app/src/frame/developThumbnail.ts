@@ -1,6 +1,6 @@
 import type { Development } from '@velmo/core/recipe';
-import { keepThumbnail, keptThumbnail } from '../storage/developedThumbnails';
-import { rawOf, type ListedFrame } from '../storage/madeFrame';
+import { keepThumbnail, keptThumbnail } from '../storage/frames/developedThumbnails';
+import { rawOf, type ListedFrame } from '../storage/frames/madeFrame';
 import { takeFrameView, warmFrameViews } from './frameViews';
 
 /** Thumbnails are made one after the other: each reads a whole raw. */

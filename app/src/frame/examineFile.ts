@@ -7,7 +7,7 @@ import {
   type DngExif,
 } from '@velmo/core/files';
 import type { Reframe } from '@velmo/core/recipe';
-import type { FrameFacts, StoredKind } from '../storage/frameRecord';
+import type { FrameFacts, StoredKind } from '../storage/frames/frameRecord';
 import type { FrameSummary, FrameView } from './frameView';
 import { LibrawGone } from './libraw/librawWorker';
 import { PictureView } from './pictureView';

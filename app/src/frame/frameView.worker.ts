@@ -13,8 +13,8 @@ import { measureFrame } from './measureFrame';
 import { PictureView } from './pictureView';
 import { RawView } from './rawView';
 import { readRawFile, readStoredRaw } from './readRawFile';
-import { readWholeFile } from '../storage/frameBytes';
-import type { StoredFile, StoredKind } from '../storage/frameRecord';
+import { readWholeFile } from '../storage/frames/frameBytes';
+import type { StoredFile, StoredKind } from '../storage/frames/frameRecord';
 import { fileBlob } from '../storage/save';
 import { developedFile, framedFile, type DevelopOrder, type FramedFile } from './framedFile';
 import { stopWatch, type StageTimes } from '../state/stages';
@@ -115,5 +115,6 @@ const api = {
     view instanceof RawView ? view.neutralAt(at, reframe) : null,
 };
 
+/** What the worker answers. */
 export type FrameViewApi = typeof api;
 exposeKept(api);

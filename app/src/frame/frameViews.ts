@@ -7,6 +7,7 @@ const start = (): KeptWorker<FrameViewApi> =>
 /** One is kept ready: a frame can be opened when there is no server to load it from. */
 let spare: KeptWorker<FrameViewApi> | null = null;
 
+/** Starts a worker ahead of the first frame that is looked at. */
 export function warmFrameViews(): void {
   spare ??= start();
   spare.warm();

@@ -27,7 +27,7 @@ import {
 } from '@velmo/core/recipe';
 import { decode, encode } from 'fast-png';
 import { canvasOf, jpegBytes } from '../camera/files/thumbnail';
-import type { StoredKind } from '../storage/frameRecord';
+import type { StoredKind } from '../storage/frames/frameRecord';
 import type { DevelopedKind } from './developedKinds';
 import { PictureView } from './pictureView';
 import { readRawFile } from './readRawFile';

@@ -1,7 +1,7 @@
 import { orientationOf, placeInFile } from '@velmo/core/files';
 import { rawStatistics } from '@velmo/core/monitor';
 import { measureDetail, type FrameMeasure } from '@velmo/core/rank';
-import type { FrameRecord, StoredFile } from '../storage/frameRecord';
+import type { FrameRecord, StoredFile } from '../storage/frames/frameRecord';
 import { readStoredRaw } from './readRawFile';
 
 /**

@@ -1,5 +1,5 @@
 import type { StageTimes } from '../state/stages';
-import { rawOrPicture, type FrameRecord, type StoredFile } from '../storage/frameRecord';
+import { rawOrPicture, type FrameRecord, type StoredFile } from '../storage/frames/frameRecord';
 import type { KeptWorker } from '../workers/keptWorker';
 import type { FrameSummary } from './frameView';
 import type { FrameViewApi } from './frameView.worker';
@@ -31,7 +31,7 @@ function open(record: FrameRecord, file: StoredFile): OpenFrame {
   // Whoever looks at it is told.
   opened.catch(() => {});
   const frame = { id: record.id, file: file.name, worker, opened };
-  // One whose worker went, for want of memory perhaps, holds nothing any more.
+  // A frame whose worker has ended, as for lack of memory, holds nothing any more.
   worker.lost().catch(() => {
     resting = resting.filter((other) => other !== frame);
   });

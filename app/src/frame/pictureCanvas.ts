@@ -1,10 +1,11 @@
 import { isOwnTiff, readPictureExif, readPictureTiff, type DngExif } from '@velmo/core/files';
 import UTIF from 'utif2';
 import { canvasOf } from '../camera/files/thumbnail';
-import type { StoredKind } from '../storage/frameRecord';
+import type { StoredKind } from '../storage/frames/frameRecord';
 import { MIME_TYPES } from '../storage/save';
 import { containerExif } from './containerExif';
 
+/** Stored files that are developed pictures. */
 export type PictureKind = Exclude<StoredKind, 'dng' | 'raw'>;
 
 /** A stored developed picture as a canvas. Rejects with a sentence where it cannot be decoded. */

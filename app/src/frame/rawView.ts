@@ -172,7 +172,7 @@ export class RawView extends FrameView {
         PIN_SHARE,
         this.responseOf(piece.factor),
       ),
-      // As in Field, whatever white was held.
+      // As in Field: the camera's own white, whatever white was held.
       shadesOfGrey(light, [top, top, top], profile),
     );
   }

@@ -7,8 +7,8 @@ import {
   readPictureExif,
   type DecodedRaw,
 } from '@velmo/core/files';
-import { readWholeFile } from '../storage/frameBytes';
-import type { StoredFile } from '../storage/frameRecord';
+import { readWholeFile } from '../storage/frames/frameBytes';
+import type { StoredFile } from '../storage/frames/frameRecord';
 import { LibrawGone } from './libraw/librawWorker';
 import { readByLibraw } from './libraw/readByLibraw';
 

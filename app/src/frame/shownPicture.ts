@@ -7,6 +7,7 @@ import { Surface } from '../camera/live/surface';
 import { printed, type FrameMarks } from './frameMarks';
 import { Framing } from './framing';
 
+/** Width and height in pixels. */
 export interface Size {
   readonly width: number;
   readonly height: number;

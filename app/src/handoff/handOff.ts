@@ -7,7 +7,7 @@ import {
   type DeliveryChoices,
   type DeliveryEntry,
 } from '../deliver/deliveryPlan';
-import { findFrame, rollRecords } from '../storage/frames';
+import { findFrame, rollRecords } from '../storage/frames/frames';
 import { KeptWorker } from '../workers/keptWorker';
 import { WorkerLost } from '../workers/startedWorker';
 import { phoneName } from './phoneName';
@@ -168,7 +168,7 @@ async function sendAll(): Promise<void> {
   } finally {
     isSending = false;
     worker.end();
-    // What came as it was stopped.
+    // Frames may have been added while it stopped.
     if (handoffStore.get().phase === 'idle') void sendAll();
   }
 }

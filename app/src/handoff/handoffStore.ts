@@ -20,6 +20,7 @@ export interface HandoffState {
   readonly failed: readonly NotDelivered[];
 }
 
+/** What is known of the computer, and of what is sent to it. */
 export const handoffStore = createStore<HandoffState>({
   isRead: false,
   pairing: null,
@@ -30,5 +31,6 @@ export const handoffStore = createStore<HandoffState>({
   failed: [],
 });
 
+/** Changes part of it. */
 export const changeHandoff = (change: Partial<HandoffState>): void =>
   handoffStore.update((now) => ({ ...now, ...change }));

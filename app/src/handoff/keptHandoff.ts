@@ -1,6 +1,6 @@
 import type { Pairing } from '@velmo/core/handoff';
 import { DELIVERED, type DeliveryChoices } from '../deliver/deliveryPlan';
-import { keptValue } from '../storage/keptValue';
+import { keptValue } from '../storage/kept/keptValue';
 
 /** Frames on their way to the computer. */
 export interface HandoffJob {
@@ -17,6 +17,7 @@ export interface KeptHandoff {
   readonly jobs: readonly HandoffJob[];
 }
 
+/** No computer, and nothing to send. */
 export const NOTHING_KEPT: KeptHandoff = { pairing: null, jobs: [] };
 
 const text = (maxLength: number) => ({ type: 'string', maxLength });
@@ -50,6 +51,7 @@ const JOB_SCHEMA = {
   additionalProperties: false,
 };
 
+/** JSON Schema of what is kept of it. */
 export const HANDOFF_SCHEMA = {
   $id: 'velmo/handoff/1',
   type: 'object',
@@ -69,4 +71,5 @@ const kept = keptValue<KeptHandoff>('handoff', async (value) => {
 /** Null where there is nothing that this version understands. */
 export const lastHandoff = (): Promise<KeptHandoff | null> => kept.last();
 
+/** Keeps it now; rejects where it cannot be kept. */
 export const keepHandoff = (value: KeptHandoff): Promise<void> => kept.keepNow(value);

@@ -11,6 +11,7 @@ const read = (key: string): string | null => {
   }
 };
 
+/** True while the address a pairing was asked by has not been used up. */
 export const hasPairingSecret = (): boolean => read(SECRET) !== null;
 
 /** The secret that this page was opened with; it is given once. */

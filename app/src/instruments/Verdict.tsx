@@ -21,7 +21,10 @@ interface VerdictProps {
   readonly height: number;
 }
 
-/** One line, most important thing first, with the one-tap way out. A tap on the words lists everything. */
+/**
+ * One line, most important thing first, with the one-tap way out. A tap on the words lists
+ * everything.
+ */
 export function Verdict({
   finding,
   idle,
@@ -53,7 +56,7 @@ export function Verdict({
         </Text>
         {!finding && !idle && hint && <Text style={styles.hint}>{hint}</Text>}
         {more > 0 && <Text style={styles.more}>+{more}</Text>}
-        {/* Beside the words, not around them: what is inside a button is not announced when it changes. */}
+        {/* Beside the words: what changes inside a button is not announced. */}
         <Pressable
           role="button"
           aria-label={more > 0 ? `Verdict: ${more} more findings` : 'Verdict: all findings'}

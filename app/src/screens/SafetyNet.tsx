@@ -2,7 +2,7 @@ import { Component, type ReactNode } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../instruments/Button';
 import { COLOUR, FONT, typePx } from '../theme/theme';
-import { UnsavedLine } from './roll/UnsavedLine';
+import { UnsavedLine } from './roll/arriving/UnsavedLine';
 
 /** Catches what no screen caught: offers the frames that only this page has, and the way back. */
 export class SafetyNet extends Component<

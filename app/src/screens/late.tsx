@@ -7,7 +7,7 @@ import { COLOUR, FONT, typePx } from '../theme/theme';
 export interface Late<P> {
   (props: P): React.JSX.Element;
   /** Loads it ahead of need. What fails now is tried again when it is asked for. */
-  warm(): void;
+  warm(): Promise<void>;
 }
 
 /**
@@ -57,7 +57,7 @@ export function late<P extends object>(
       </View>
     );
   }
-  LatePart.warm = (): void => void fetched().catch(() => {});
+  LatePart.warm = (): Promise<void> => fetched().catch(() => {});
   return LatePart;
 }
 

@@ -41,18 +41,15 @@ export const ReceivedScreen = late(
   goBack,
 );
 
-/** Loads all of it ahead of need. */
-export function warmScreens(): void {
-  for (const part of [
-    OpenSheet,
-    RollScreen,
-    FrameScreen,
-    BestScreen,
-    CompareScreen,
-    CombineScreen,
-    DeliverScreen,
-    NotesScreen,
-    DrillsScreen,
-  ])
-    part.warm();
-}
+/** What is loaded ahead of need, in the order in which a day needs it. */
+export const AHEAD = [
+  OpenSheet,
+  FrameScreen,
+  RollScreen,
+  BestScreen,
+  CompareScreen,
+  CombineScreen,
+  DeliverScreen,
+  NotesScreen,
+  DrillsScreen,
+].map(({ warm }) => warm);

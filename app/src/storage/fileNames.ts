@@ -10,6 +10,7 @@ export interface Naming extends NamePattern {
   readonly roll: string;
 }
 
+/** As frames are named before anything was chosen. */
 export const DEFAULT_NAMING: Naming = {
   pattern: '{roll}-{date}-{count}',
   roll: 'salt-works',
@@ -30,6 +31,7 @@ export interface NameFacts {
 export const NAME_PARTS = ['roll', 'date', 'time', 'count', 'place', 'shutter', 'iso'] as const;
 type NamePart = (typeof NAME_PARTS)[number];
 
+/** Letters of a pattern at most. */
 export const MAX_PATTERN = 80;
 const MAX_STEM_BYTES = 96;
 const COUNT_DIGITS = 4;

@@ -14,6 +14,7 @@ export function saveToComputer(name: string, file: Blob): void {
 export const fileBlob = (kind: keyof typeof MIME_TYPES, parts: readonly Uint8Array[]): Blob =>
   new Blob([...parts] as Uint8Array<ArrayBuffer>[], { type: MIME_TYPES[kind] });
 
+/** Media types by kind of file. */
 export const MIME_TYPES = {
   dng: 'image/x-adobe-dng',
   jpeg: 'image/jpeg',

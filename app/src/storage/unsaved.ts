@@ -1,7 +1,7 @@
 import { createStore } from '../state/store';
-import { keepFrame } from './frames';
+import { keepFrame } from './frames/frames';
 import { DEFAULT_NAMING, type Naming } from './fileNames';
-import type { FrameNotStored, ListedFrame, MadeFrame } from './madeFrame';
+import type { FrameNotStored, ListedFrame, MadeFrame } from './frames/madeFrame';
 import { saveToComputer } from './save';
 
 /** A frame that could not be stored: the page alone has it. */
@@ -46,6 +46,7 @@ function set(frames: readonly UnsavedFrame[]): void {
   if (frames.length > 0) timer = setInterval(() => void storeUnsaved(), RETRY_MS);
 }
 
+/** A frame could not be stored: it waits in the page, and is tried again. */
 export function addUnsaved(refused: FrameNotStored): void {
   const { frame: made, stem, message: reason, isFull } = refused;
   set([...unsavedStore.get(), { made, stem, reason, isFull, saved: false }]);

@@ -24,6 +24,7 @@ const GRAPHITE = {
 } as const;
 
 export type ColourName = keyof typeof GRAPHITE;
+/** Colours that every plate has. */
 export const COLOUR_NAMES = Object.keys(GRAPHITE) as readonly ColourName[];
 
 /** The CSS variable that a plate sets a colour by. */
@@ -50,13 +51,17 @@ export const LARGE_TYPE = 1.15;
 export const typePx = (px: number): number =>
   `calc(${px}px * var(${TYPE_VARIABLE}, 1))` as unknown as number;
 
+/** The typeface by weight. */
 export const FONT = {
   regular: 'BarlowSemiCondensed_400Regular',
   medium: 'BarlowSemiCondensed_500Medium',
   semibold: 'BarlowSemiCondensed_600SemiBold',
 } as const;
 
-/** Bands printed on tapes: a shade for each grade, light tape and dark. Text passes WCAG AA on every shade. */
+/**
+ * Bands printed on tapes: a shade for each grade, light tape and dark. Text passes WCAG AA on every
+ * shade.
+ */
 export const BAND_COLOUR = {
   paper: {
     note: ['#d9d3c3', '#cfc8b6', '#c6bda8', '#bdb39b'],

@@ -7,9 +7,9 @@ import {
   type Settings,
 } from '@velmo/core/settings';
 import { isoFromClick, timeSFromClick } from '@velmo/core/exposure';
-import { exposureEv } from '../src/camera/device/exposureEv';
-import { filledSettings, followLight } from '../src/camera/browser/openTape';
-import { TrackApplier, type RefusedControls } from '../src/camera/browser/track/trackApplier';
+import { exposureEv } from '../../src/camera/device/exposureEv';
+import { filledSettings, followLight } from '../../src/camera/browser/openTape';
+import { TrackApplier, type RefusedControls } from '../../src/camera/browser/track/trackApplier';
 import {
   asksFor,
   compRangeOf,
@@ -21,28 +21,17 @@ import {
   reportedClicks,
   timeRangeOf,
   zoomMaxOf,
-} from '../src/camera/browser/track/trackControls';
+} from '../../src/camera/browser/track/trackControls';
 import {
   steppedValue,
   type ControlCapabilities,
   type ControlSettings,
-} from '../src/camera/browser/track/trackTypes';
+} from '../../src/camera/browser/track/trackTypes';
+
+import { MockTrack, phone } from './mockTrack';
 
 /** Chromium's fake device: 10..100 in units of 100 microseconds. */
 const fake = { exposureMode: ['manual', 'continuous'], exposureTime: { min: 10, max: 100 } };
-/** A phone that offers everything the specification has (values as of a common one; memory). */
-const phone: ControlCapabilities = {
-  exposureMode: ['manual', 'continuous'],
-  exposureTime: { min: 1, max: 3333, step: 1 },
-  exposureCompensation: { min: -2, max: 2, step: 1 / 6 },
-  iso: { min: 50, max: 3200, step: 1 },
-  focusMode: ['manual', 'single-shot', 'continuous'],
-  focusDistance: { min: 0.1, max: 10, step: 0.01 },
-  whiteBalanceMode: ['manual', 'continuous'],
-  colorTemperature: { min: 2850, max: 7000, step: 50 },
-  zoom: { min: 1, max: 8, step: 0.1 },
-  torch: true,
-};
 const setsOf = (settings: Partial<Settings>, c: ControlCapabilities) =>
   Object.assign({}, ...asksFor({ ...DEFAULT_SETTINGS, ...settings }, c).map(({ set }) => set));
 
@@ -123,35 +112,14 @@ describe('controls of a browser camera (W3C MediaStream Image Capture)', () => {
   });
 });
 
-/** A track that does what it is asked, unless told otherwise. */
-class MockTrack {
-  readyState = 'live';
-  state: ControlSettings = {
-    exposureMode: 'continuous',
-    exposureTime: 100,
-    iso: 100,
-    torch: false,
-  };
-  sent = 0;
-  reject: ((wanted: ControlSettings) => string | undefined) | null = null;
-  ignores: string | null = null;
-  getCapabilities = (): ControlCapabilities => phone;
-  getSettings = (): ControlSettings => this.state;
-  async applyConstraints({ advanced }: { advanced: object[] }): Promise<void> {
-    this.sent++;
-    const wanted = Object.assign({}, ...advanced) as ControlSettings;
-    const constraint = this.reject?.(wanted);
-    if (constraint !== undefined) throw Object.assign(new Error('no'), { constraint });
-    const done = Object.entries(wanted).filter(([key]) => key !== this.ignores);
-    this.state = { ...this.state, ...Object.fromEntries(done) };
-  }
-}
-
 describe('a track that is asked', () => {
   const ask = async (track: MockTrack, steps: Partial<Settings>[], patienceMs = 400) => {
     const refused: RefusedControls[] = [];
-    const applier = new TrackApplier(track as unknown as MediaStreamTrack, DEFAULT_SETTINGS, (r) =>
-      refused.push(r),
+    const applier = new TrackApplier(
+      track as unknown as MediaStreamTrack,
+      phone,
+      DEFAULT_SETTINGS,
+      (r) => refused.push(r),
     );
     for (const [k, step] of steps.entries()) {
       applier.apply({ ...DEFAULT_SETTINGS, ...step }, k + 1);
@@ -196,8 +164,11 @@ describe('a track that is asked', () => {
     const track = new MockTrack();
     track.reject = ({ torch }) => (torch ? 'torch' : undefined);
     const refused: RefusedControls[] = [];
-    const applier = new TrackApplier(track as unknown as MediaStreamTrack, DEFAULT_SETTINGS, (r) =>
-      refused.push(r),
+    const applier = new TrackApplier(
+      track as unknown as MediaStreamTrack,
+      phone,
+      DEFAULT_SETTINGS,
+      (r) => refused.push(r),
     );
     const open = { ...DEFAULT_SETTINGS, time: held(-24) };
     applier.apply(open, 1, { ...open, iso: held(3) });
@@ -220,8 +191,11 @@ describe('a track that is asked', () => {
   test('the latest of many settings is what it ends at', async () => {
     const track = new MockTrack();
     const refused: unknown[] = [];
-    const applier = new TrackApplier(track as unknown as MediaStreamTrack, DEFAULT_SETTINGS, (r) =>
-      refused.push(r),
+    const applier = new TrackApplier(
+      track as unknown as MediaStreamTrack,
+      phone,
+      DEFAULT_SETTINGS,
+      (r) => refused.push(r),
     );
     for (let k = 0; k <= 20; k++)
       applier.apply({ ...DEFAULT_SETTINGS, focus: heldFocus(k / 4), time: held(-30 + k) }, k);

@@ -1,4 +1,4 @@
-import { ElementFrames } from '../src/camera/browser/feed/elementFrames';
+import { ElementFrames } from '../../src/camera/browser/feed/elementFrames';
 
 jest.mock('comlink', () => ({ transfer: (value: unknown) => value }));
 

@@ -1,4 +1,4 @@
-import { addEnlarged } from '../src/camera/simulated/light/stillLight';
+import { addEnlarged } from '../../src/camera/simulated/light/stillLight';
 
 /** The same by its definition: every pixel between the four small ones around it. */
 function bilinear(

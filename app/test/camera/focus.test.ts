@@ -11,19 +11,19 @@ import {
 } from '@velmo/core/optics';
 import { AUTO_FOCUS, DEFAULT_SETTINGS, heldFocus } from '@velmo/core/settings';
 import type { Sharpness } from '@velmo/core/monitor';
-import { AutoFocus } from '../src/camera/simulated/autoFocus';
-import { mostContrast } from '../src/camera/simulated/focusSpot';
-import { simulatedFocus } from '../src/camera/simulated/simulatedFocus';
+import { AutoFocus } from '../../src/camera/simulated/live/autoFocus';
+import { mostContrast } from '../../src/camera/simulated/live/focusSpot';
+import { simulatedFocus } from '../../src/camera/simulated/simulatedFocus';
 import {
   countsMetres,
   focusConstraints,
   reportedFocus,
   trackFocus,
-} from '../src/camera/browser/track/trackFocus';
-import { photositeAt } from '../src/camera/simulated/simulatedView';
-import { focusTapeScale } from '../src/instruments/focusTapeScale';
-import type { Readings } from '../src/camera/device/readings';
-import { fieldStore, readingsStore } from '../src/screens/field/session/fieldState';
+} from '../../src/camera/browser/track/trackFocus';
+import { photositeAt } from '../../src/camera/simulated/simulatedView';
+import { focusTapeScale } from '../../src/instruments/tape/focusTapeScale';
+import type { Readings } from '../../src/camera/device/readings';
+import { fieldStore, readingsStore } from '../../src/screens/field/session/fieldState';
 import {
   dioptresNow,
   focusAt,
@@ -31,8 +31,8 @@ import {
   releaseFocus,
   toHyperfocal,
   watchFocus,
-} from '../src/screens/field/commands/focusCommands';
-import { activate, tapTape } from '../src/screens/field/commands/activeTape';
+} from '../../src/screens/field/commands/focusCommands';
+import { activate, tapTape } from '../../src/screens/field/commands/activeTape';
 import {
   closeLoupe,
   dragLoupe,
@@ -41,15 +41,15 @@ import {
   loupePhotosites,
   loupeWhileTurning,
   openLoupe,
-} from '../src/screens/field/window/loupeView';
+} from '../../src/screens/field/window/loupeView';
 
-jest.mock('../src/camera/simulated/simulatedCamera', () => ({
+jest.mock('../../src/camera/simulated/simulatedCamera', () => ({
   SimulatedCamera: function SimulatedCamera() {},
 }));
-jest.mock('../src/camera/browser/browserCamera', () => ({
+jest.mock('../../src/camera/browser/browserCamera', () => ({
   BrowserCamera: function BrowserCamera() {},
 }));
-jest.mock('../src/storage/settingsStore', () => ({ keepSettings: () => {} }));
+jest.mock('../../src/storage/kept/settingsStore', () => ({ keepSettings: () => {} }));
 
 const main = findLens('main')!;
 const settings = () => fieldStore.get().settings;

@@ -1,5 +1,5 @@
 import { MessageChannel } from 'node:worker_threads';
-import { FrameLoop } from '../src/camera/live/frameLoop';
+import { FrameLoop } from '../../src/camera/live/frameLoop';
 
 /** Lets timers and messages that wait have their turn. */
 const settle = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 30));

@@ -2,8 +2,8 @@ import { sceneResponse } from '@velmo/core/simulate';
 import { findLens } from '@velmo/core/optics';
 import { findScene, renderScene } from '@velmo/core/scene';
 import { createLightPlane } from '@velmo/core/sensor';
-import { MovingLight } from '../src/camera/simulated/light/movingLight';
-import { liveFraming } from '../src/camera/simulated/simulatedView';
+import { MovingLight } from '../../src/camera/simulated/light/movingLight';
+import { liveFraming } from '../../src/camera/simulated/simulatedView';
 
 const lens = findLens('main')!;
 const scene = findScene('sluice-at-dusk')!;

@@ -1,5 +1,5 @@
-import { followPosition, positioningStore, positionNow } from '../src/camera/position';
-import { positionWords } from '../src/screens/field/words/positionWords';
+import { followPosition, positioningStore, positionNow } from '../../src/camera/position';
+import { positionWords } from '../../src/screens/field/words/positionWords';
 
 /** A receiver that says what it is told to. */
 function receiver() {

@@ -1,14 +1,14 @@
 import { LENSES } from '@velmo/core/optics';
 import { DEFAULT_SETTINGS } from '@velmo/core/settings';
-import { steppedCamera } from '../src/camera/device/steppedCamera';
-import { ofSeries } from '../src/camera/device/seriesProgress';
-import type { CaptureProgress } from '../src/camera/device/CameraDevice';
-import { whenDue } from '../src/camera/live/whenDue';
-import { waitForStep } from '../src/camera/live/stepDue';
-import { simulatedFocus } from '../src/camera/simulated/simulatedFocus';
-import { bytesWords, seriesWords, whileWords } from '../src/screens/field/words/seriesWords';
-import type { FrameRecord } from '../src/storage/frameRecord';
-import { stackCount, stacksOf } from '../src/storage/stacks';
+import { steppedCamera } from '../../src/camera/device/steppedCamera';
+import { ofSeries } from '../../src/camera/device/seriesProgress';
+import type { CaptureProgress } from '../../src/camera/device/CameraDevice';
+import { whenDue } from '../../src/camera/live/whenDue';
+import { waitForStep } from '../../src/camera/live/stepDue';
+import { simulatedFocus } from '../../src/camera/simulated/simulatedFocus';
+import { bytesWords, seriesWords, whileWords } from '../../src/screens/field/words/seriesWords';
+import type { FrameRecord } from '../../src/storage/frames/frameRecord';
+import { stackCount, stacksOf } from '../../src/storage/frames/stacks';
 
 describe('words of a series', () => {
   test.each([

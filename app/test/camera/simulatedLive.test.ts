@@ -1,7 +1,7 @@
 import { MessageChannel } from 'node:worker_threads';
 import { DEFAULT_SETTINGS, held, type Settings } from '@velmo/core/settings';
-import { FIRST_VIEW } from '../src/camera/device/view';
-import { SimulatedLive } from '../src/camera/simulated/simulatedLive';
+import { FIRST_VIEW } from '../../src/camera/device/view';
+import { SimulatedLive } from '../../src/camera/simulated/live/simulatedLive';
 
 /** Widths of the pictures that have been shown. */
 function canvasOf(shown: number[]): OffscreenCanvas {
@@ -46,7 +46,7 @@ describe('the live picture of the simulated phone', () => {
     const uprightPx = shown[0];
     live.view({ ...FIRST_VIEW, upright: false });
     // A pass of refining ends after the turn and before the next frame.
-    (live as unknown as { still: { onRefined(): void } }).still.onRefined();
+    (live as unknown as { light: { still: { onRefined(): void } } }).light.still.onRefined();
     while (shown.at(-1) === uprightPx) await turn();
     live.close();
     expect(shown.at(-1)).toBeGreaterThan(uprightPx);
@@ -107,7 +107,9 @@ describe('the live picture of the simulated phone', () => {
     });
 
     test('null before any settings have come', async () => {
-      expect(await new SimulatedLive(target, () => {}).hold(false)).toBeNull();
+      const live = new SimulatedLive(target, () => {});
+      expect(await live.hold(false)).toBeNull();
+      live.close();
     });
   });
 });

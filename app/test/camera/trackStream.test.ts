@@ -1,4 +1,4 @@
-import { streamFromPage, streamInWorker } from '../src/camera/browser/feed/trackStream';
+import { streamFromPage, streamInWorker } from '../../src/camera/browser/feed/trackStream';
 
 jest.mock('comlink', () => ({ transfer: (value: unknown) => value }));
 

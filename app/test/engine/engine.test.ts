@@ -1,9 +1,9 @@
-import { keepAwake } from '../src/engine/keepAwake';
-import { lacksOf, missingHere } from '../src/engine/lacks';
-import { guardGestures } from '../src/instruments/edgeGuard';
-import { StallWatch } from '../src/camera/browser/stallWatch';
+import { keepAwake } from '../../src/engine/keepAwake';
+import { lacksOf, missingHere } from '../../src/engine/lacks';
+import { guardGestures } from '../../src/instruments/gestures/edgeGuard';
+import { StallWatch } from '../../src/camera/browser/stallWatch';
 import { DEFAULT_SETTINGS } from '@velmo/core/settings';
-import { leftAt, noteChoice, noteObeyed } from '../src/screens/field/session/obeyedLink';
+import { leftAt, noteChoice, noteObeyed } from '../../src/screens/field/session/link/obeyedLink';
 
 const mockDisk = new Map<string, string>();
 

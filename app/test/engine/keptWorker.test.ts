@@ -1,5 +1,5 @@
-import { KeptWorker } from '../src/workers/keptWorker';
-import { startedWorker, WorkerLost } from '../src/workers/startedWorker';
+import { KeptWorker } from '../../src/workers/keptWorker';
+import { startedWorker, WorkerLost } from '../../src/workers/startedWorker';
 
 /** What each started worker does; comlink's wrap gives this in place of a real one. */
 interface MockApi {

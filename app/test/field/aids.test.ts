@@ -1,10 +1,10 @@
 import { levelOf } from '@velmo/core/aids';
-import { askForTilt, tiltStore, watchTilt } from '../src/engine/tilt';
-import { captionWords } from '../src/screens/field/aids/Caption';
-import { lineTransform } from '../src/screens/field/aids/LevelLine';
-import { levelWords } from '../src/screens/field/aids/levelWords';
-import { fieldStore, readingsStore } from '../src/screens/field/session/fieldState';
-import type { Readings } from '../src/camera/device/readings';
+import { askForTilt, tiltStore, watchTilt } from '../../src/engine/tilt';
+import { captionWords } from '../../src/screens/field/aids/Caption';
+import { lineTransform } from '../../src/screens/field/aids/LevelLine';
+import { levelWords } from '../../src/screens/field/aids/levelWords';
+import { fieldStore, readingsStore } from '../../src/screens/field/session/fieldState';
+import type { Readings } from '../../src/camera/device/readings';
 
 const DEG = Math.PI / 180;
 const held = (rollDeg: number, tiltDeg: number) => {
@@ -106,7 +106,8 @@ describe('the motion sensor', () => {
 
   test('that tells without being asked troubles nobody', () => {
     jest.isolateModules(() => {
-      const fresh = jest.requireActual<typeof import('../src/engine/tilt')>('../src/engine/tilt');
+      const fresh =
+        jest.requireActual<typeof import('../../src/engine/tilt')>('../../src/engine/tilt');
       offer({ requestPermission: async () => 'denied' });
       const stop = fresh.watchTilt();
       expect(fresh.tiltStore.get().state).toBe('ask');

@@ -1,11 +1,11 @@
 import type { Band } from '@velmo/core/consequence';
 import { findScene, framingSize } from '@velmo/core/scene';
 import { findLens } from '@velmo/core/optics';
-import { hastened, keepOpen, nowMs, sceneTimeS } from '../src/camera/simulated/light/sceneClock';
-import { draggedAim, liveFraming, reprojected } from '../src/camera/simulated/simulatedView';
-import { inPictureOf } from '../src/camera/device/pictureInWindow';
-import { bandSegments } from '../src/instruments/bandSegments';
-import { measureField } from '../src/screens/field/layout';
+import { hastened, keepOpen, nowMs, sceneTimeS } from '../../src/camera/simulated/light/sceneClock';
+import { draggedAim, liveFraming, reprojected } from '../../src/camera/simulated/simulatedView';
+import { inPictureOf } from '../../src/camera/device/pictureInWindow';
+import { bandSegments } from '../../src/instruments/tape/bandSegments';
+import { measureField } from '../../src/screens/field/layout';
 
 describe('bands on a tape', () => {
   const band = (id: Band['id'], from: number, to: number): Band => ({

@@ -2,53 +2,54 @@ import { simulatedSolverInput } from '@velmo/core/simulate';
 import { UNKNOWN_CONTEXT } from '@velmo/core/consequence';
 import type { NeutralReading } from '@velmo/core/colour';
 import type { PushedRight } from '@velmo/core/monitor';
-import type { RefusedControls } from '../src/camera/browser/track/trackApplier';
+import type { RefusedControls } from '../../src/camera/browser/track/trackApplier';
 import { AUTO, DEFAULT_SETTINGS, FILE_KINDS, held, type Settings } from '@velmo/core/settings';
 import { SERIES_KINDS, type CapturePlan } from '@velmo/core/series';
-import { CameraRefusal } from '../src/camera/device/refusal';
-import { FIRST_VIEW, type ViewOptions } from '../src/camera/device/view';
-import type { CameraCapabilities } from '../src/camera/device/capabilities';
+import { CameraRefusal } from '../../src/camera/device/refusal';
+import { FIRST_VIEW, type ViewOptions } from '../../src/camera/device/view';
+import type { CameraCapabilities } from '../../src/camera/device/capabilities';
 import type {
   CameraDevice,
   CaptureEvents,
   CaptureProgress,
-} from '../src/camera/device/CameraDevice';
-import type { Readings } from '../src/camera/device/readings';
-import { refusalOf } from '../src/camera/browser/refusals';
-import { simulatedFocus } from '../src/camera/simulated/simulatedFocus';
-import type { CapturedFrame } from '../src/camera/device/capturedFrame';
-import { FrameNotStored, type MadeFrame } from '../src/storage/madeFrame';
-import { saveUnsaved, storeUnsaved, unsavedStore, whenUnsavedStored } from '../src/storage/unsaved';
+} from '../../src/camera/device/CameraDevice';
+import type { Readings } from '../../src/camera/device/readings';
+import { refusalOf } from '../../src/camera/browser/refusals';
+import { simulatedFocus } from '../../src/camera/simulated/simulatedFocus';
+import type { CapturedFrame } from '../../src/camera/device/capturedFrame';
+import { FrameNotStored, type MadeFrame } from '../../src/storage/frames/madeFrame';
 import {
-  applyRepair,
-  changeExposure,
-  changeSettings,
-  closeCamera,
-  meterAt,
-  openCamera,
-  releaseAll,
-  setView,
-  toggleLock,
-  zoom,
-} from '../src/screens/field/session/fieldSession';
+  saveUnsaved,
+  storeUnsaved,
+  unsavedStore,
+  whenUnsavedStored,
+} from '../../src/storage/unsaved';
+import { FieldSession, session } from '../../src/screens/field/session/fieldSession';
 import {
   clippedText,
   disagreementText,
   shareText,
   toggleExtended,
-} from '../src/screens/field/session/compare';
-import { exposeFrame, whenStored } from '../src/screens/field/session/exposing';
-import { announce, fieldStore, readingsStore, say } from '../src/screens/field/session/fieldState';
-import { framesLeft, framesLeftText, leftDigits } from '../src/screens/field/words/fileWords';
-import { leavePin, takeAllPinsOut, takePinOut } from '../src/screens/field/commands/pins';
-import { pushedWords, pushExposureRight } from '../src/screens/field/commands/pushRight';
-import { neutralAt, toggleWhiteLock } from '../src/screens/field/commands/whiteCommands';
+} from '../../src/screens/field/session/compare';
+import {
+  announce,
+  FIRST_FIELD,
+  fieldStore,
+  readingsStore,
+  say,
+} from '../../src/screens/field/session/fieldState';
+import { createStore } from '../../src/state/store';
+import { READINGS } from './someReadings';
+import { framesLeft, framesLeftText, leftDigits } from '../../src/screens/field/words/fileWords';
+import { leavePin, takeAllPinsOut, takePinOut } from '../../src/screens/field/commands/pins';
+import { pushedWords, pushExposureRight } from '../../src/screens/field/commands/pushRight';
+import { neutralAt, toggleWhiteLock } from '../../src/screens/field/commands/whiteCommands';
 import {
   evText,
   findingsOf,
   highlightText,
   pinText,
-} from '../src/screens/field/words/readingsText';
+} from '../../src/screens/field/words/readingsText';
 
 /** A camera that does what the test says. */
 class MockCamera implements CameraDevice {
@@ -106,22 +107,22 @@ class MockCamera implements CameraDevice {
 }
 
 let mockNext = new MockCamera();
-jest.mock('../src/camera/simulated/simulatedCamera', () => ({
+jest.mock('../../src/camera/simulated/simulatedCamera', () => ({
   SimulatedCamera: function SimulatedCamera() {
     return mockNext;
   },
 }));
-jest.mock('../src/camera/browser/browserCamera', () => ({
+jest.mock('../../src/camera/browser/browserCamera', () => ({
   BrowserCamera: function BrowserCamera() {},
 }));
 /** The store of frames: what it answers to one more. */
 let mockKeep: (made: MadeFrame) => Promise<unknown> = async (made) => ({ record: made.facts });
-jest.mock('../src/storage/frames', () => ({
+jest.mock('../../src/storage/frames/frames', () => ({
   keepFrame: (made: MadeFrame) => mockKeep(made),
 }));
-jest.mock('../src/storage/settingsStore', () => ({ keepSettings: () => {} }));
-jest.mock('../src/storage/preferences', () => ({
-  ...jest.requireActual('../src/storage/preferences'),
+jest.mock('../../src/storage/kept/settingsStore', () => ({ keepSettings: () => {} }));
+jest.mock('../../src/storage/kept/preferences', () => ({
+  ...jest.requireActual('../../src/storage/kept/preferences'),
   keepPreferences: () => {},
 }));
 
@@ -166,34 +167,6 @@ const madeAs = (id: string): MadeFrame =>
     files: [{ ending: '.dng', blob: new Blob(['x']) }],
   }) as unknown as MadeFrame;
 const MADE: CapturedFrame = { frame: madeAs('x'), stages: { total: 5 } };
-const READINGS: Readings = {
-  applied: 1,
-  timeClick: -21,
-  isoClick: 0,
-  differenceClicks: 0,
-  outOfRange: false,
-  ev100: 9.66,
-  lightClicks: -21,
-  estimated: false,
-  pins: [],
-  focus: { dioptres: 0.5, state: 'found' },
-  loupe: null,
-  refined: true,
-  cosDeclination: null,
-  histogram: new Uint32Array(4 * 96),
-  clippedShare: [0, 0, 0],
-  clippedAny: 0,
-  clippedSurface: [0, 0, 0],
-  glintShare: 0,
-  crushedShare: 0,
-  zebraShare: 0,
-  picture: null,
-  white: { kelvin: 5230, tint: 1 },
-  gains: [1.4, 1, 1.6],
-  overClipStops: [-1, -0.66, -1.2],
-  clipStops: 2.96,
-  floorStops: -8,
-};
 const choice = { device: 'simulated', scene: 'test-wall' } as const;
 const settings = (): Settings => fieldStore.get().settings;
 
@@ -201,10 +174,10 @@ beforeEach(async () => {
   performance.measure ??= (() => {}) as unknown as Performance['measure'];
   fieldStore.update((s) => ({ ...s, settings: DEFAULT_SETTINGS, pending: 0, notice: null }));
   mockNext = new MockCamera();
-  await openCamera(choice);
+  await session.openCamera(choice);
   mockNext.listener(READINGS);
 });
-afterEach(closeCamera);
+afterEach(() => session.closeCamera());
 
 describe('opening a camera', () => {
   test('applies the settings at once and lets the one before go', async () => {
@@ -212,27 +185,27 @@ describe('opening a camera', () => {
     expect(fieldStore.get().phase).toBe('ready');
     expect(first.applied).toEqual([DEFAULT_SETTINGS]);
     mockNext = new MockCamera();
-    await openCamera(choice);
+    await session.openCamera(choice);
     expect(first.closed).toBe(true);
     expect(readingsStore.get()).toBeNull();
   });
   test('a refusal is shown, not thrown, and opening again can succeed', async () => {
     mockNext = new MockCamera();
     mockNext.refuse = new CameraRefusal('busy', 'in use');
-    await openCamera(choice);
+    await session.openCamera(choice);
     expect(fieldStore.get()).toMatchObject({ phase: 'refused', capabilities: null });
     mockNext = new MockCamera();
-    await openCamera(choice);
+    await session.openCamera(choice);
     expect(fieldStore.get()).toMatchObject({ phase: 'ready', refusal: null });
   });
   test('an answer about the camera before goes with it; what no camera has to do with stands', async () => {
     say('Mid-grey moved by +1: the card reads 0 now.');
     mockNext = new MockCamera();
-    await openCamera(choice);
+    await session.openCamera(choice);
     expect(fieldStore.get().notice).toBeNull();
     announce('That code was used before, or is too old.');
     mockNext = new MockCamera();
-    await openCamera(choice);
+    await session.openCamera(choice);
     expect(fieldStore.get().notice?.text).toMatch(/used before/);
   });
   test('a camera that goes away leaves a usable screen', () => {
@@ -253,8 +226,34 @@ describe('opening a camera', () => {
   });
 });
 
+test('a session made anew knows nothing of the page’s, nor the page of it', async () => {
+  const before = fieldStore.get();
+  mockNext = new MockCamera();
+  mockNext.make = async (events) => {
+    events.onProgress({ share: 0.5, stage: 'Exposing', open: true });
+    return MADE;
+  };
+  const own = new FieldSession(createStore(FIRST_FIELD), createStore<Readings | null>(null));
+  const stored = jest.fn();
+  own.shutter.onStored = stored;
+  await own.openCamera(choice);
+  own.changeSettings((s) => ({ ...s, compClicks: 5 }));
+  own.remembered.shutterKey = 'held';
+  const press = own.shutter.press();
+  expect(own.state.get()).toMatchObject({ phase: 'ready', pending: 1 });
+  await press;
+  expect(stored).toHaveBeenCalledTimes(1);
+  expect(own.state.get()).toMatchObject({ pending: 0, settings: { compClicks: 5 } });
+  expect(own.state.get().preferences.naming.count).toBe(before.preferences.naming.count + 1);
+  expect(fieldStore.get()).toBe(before);
+  expect(session.remembered.shutterKey).toBe('up');
+  expect(session.camera).not.toBe(own.camera);
+  own.closeCamera();
+  expect(session.camera).not.toBeNull();
+});
+
 test('what the camera does not do goes back where it was, and is said', () => {
-  changeSettings((s) => ({ ...s, time: held(-21), iso: held(9), compClicks: 2 }));
+  session.changeSettings((s) => ({ ...s, time: held(-21), iso: held(9), compClicks: 2 }));
   const wanted = settings();
   mockNext.refused({
     controls: ['iso'],
@@ -271,33 +270,33 @@ test('what the camera does not do goes back where it was, and is said', () => {
 
 describe('changing the exposure', () => {
   test('with nothing held it goes through Comp, with both held through Time', () => {
-    changeExposure(-2);
+    session.changeExposure(-2);
     expect(settings()).toMatchObject({ compClicks: -2, time: AUTO });
-    changeSettings((s) => ({ ...s, compClicks: 0, time: held(-21), iso: held(0) }));
-    changeExposure(2);
+    session.changeSettings((s) => ({ ...s, compClicks: 0, time: held(-21), iso: held(0) }));
+    session.changeExposure(2);
     expect(settings()).toMatchObject({ compClicks: 0, time: held(-19) });
     expect(mockNext.applied.at(-1)).toEqual(settings());
   });
   test('before the first reading there is nothing to move from', () => {
     readingsStore.set(null);
-    changeExposure(1);
+    session.changeExposure(1);
     expect(settings()).toEqual(DEFAULT_SETTINGS);
   });
   test('repairs and "all to auto"', () => {
-    changeSettings((s) => ({ ...s, time: held(-39), compClicks: 3 }));
-    applyRepair({ label: '', settings: { ...settings(), time: AUTO } });
+    session.changeSettings((s) => ({ ...s, time: held(-39), compClicks: 3 }));
+    session.applyRepair({ label: '', settings: { ...settings(), time: AUTO } });
     expect(settings().time).toEqual(AUTO);
     expect(mockNext.applied.at(-1)).toEqual(settings());
-    releaseAll();
+    session.releaseAll();
     expect(settings()).toMatchObject({ time: AUTO, iso: AUTO, compClicks: 0 });
   });
 });
 
 describe('metering', () => {
   test('a tap meters there and lets go of a lock', () => {
-    toggleLock();
+    session.toggleLock();
     expect(settings().meter.lockedEv100).toBe(9.66);
-    meterAt({ x: 0.2, y: 0.7 });
+    session.meterAt({ x: 0.2, y: 0.7 });
     expect(settings().meter).toEqual({
       pattern: 'spot',
       spot: { x: 0.2, y: 0.7 },
@@ -305,9 +304,9 @@ describe('metering', () => {
     });
   });
   test('"all to auto" unlocks too, and keeps the rig', () => {
-    changeSettings((s) => ({ ...s, filterStops: 6, support: 'tripod' }));
-    toggleLock();
-    releaseAll();
+    session.changeSettings((s) => ({ ...s, filterStops: 6, support: 'tripod' }));
+    session.toggleLock();
+    session.releaseAll();
     expect(settings()).toMatchObject({ filterStops: 6, support: 'tripod' });
     expect(settings().meter.lockedEv100).toBeNull();
     expect(settings().meter.pattern).toBe('centre');
@@ -317,7 +316,7 @@ describe('metering', () => {
 describe('pins', () => {
   beforeEach(() => {
     takeAllPinsOut();
-    setView({ ...FIRST_VIEW, upright: true });
+    session.setView({ ...FIRST_VIEW, upright: true });
   });
   test('up to eight, numbered from the lowest free number', () => {
     for (let i = 0; i < 8; i++) leavePin({ x: i / 10, y: 0.5 });
@@ -330,14 +329,14 @@ describe('pins', () => {
   });
   test('stick to what they are on when the picture is zoomed or turned', () => {
     leavePin({ x: 0.6, y: 0.5 });
-    zoom(52);
+    session.zoom(52);
     expect(settings()).toMatchObject({ lens: 'main', crop: 2 });
     expect(mockNext.pins[0][0]).toBeCloseTo(0.7, 6);
-    zoom(26);
+    session.zoom(26);
     expect(mockNext.pins[0][0]).toBeCloseTo(0.6, 6);
     // Three quarters as wide as high becomes four thirds: the same angle is a smaller share of the
     // width.
-    setView(FIRST_VIEW);
+    session.setView(FIRST_VIEW);
     expect(mockNext.pins[0][0]).toBeCloseTo(0.575, 6);
   });
 });
@@ -345,13 +344,13 @@ describe('pins', () => {
 describe('exposing', () => {
   test('pressing again closes an open shutter, and the frame is kept', async () => {
     const stored = jest.fn();
-    whenStored(stored);
+    session.shutter.onStored = stored;
     mockNext.make = ({ onProgress }, stop) => {
       onProgress({ share: 0.2, stage: 'Open 4 of 20 s', open: true });
       return new Promise((resolve) => stop.addEventListener('abort', () => resolve(MADE)));
     };
-    const done = exposeFrame();
-    await exposeFrame();
+    const done = session.shutter.press();
+    await session.shutter.press();
     await done;
     expect(stored).toHaveBeenCalledTimes(1);
     expect(fieldStore.get().pending).toBe(0);
@@ -360,21 +359,21 @@ describe('exposing', () => {
     const { preferences } = fieldStore.get();
     const focusing = { ...preferences.focusing, beforeCapture: true };
     fieldStore.update((s) => ({ ...s, preferences: { ...preferences, focusing } }));
-    await exposeFrame();
+    await session.shutter.press();
     fieldStore.update((s) => ({ ...s, preferences }));
-    await exposeFrame();
+    await session.shutter.press();
     expect(mockNext.plans.map(({ focusFirst }) => focusFirst)).toEqual([true, false]);
   });
   test('tells who waits for it, shows progress meanwhile, and is idle after', async () => {
     const stored = jest.fn();
-    whenStored(stored);
+    session.shutter.onStored = stored;
     let progress: (p: CaptureProgress) => void = () => {};
     let finish: (f: CapturedFrame) => void = () => {};
     mockNext.make = ({ onProgress }) => {
       progress = onProgress;
       return new Promise((resolve) => (finish = resolve));
     };
-    const done = exposeFrame();
+    const done = session.shutter.press();
     progress({ share: 0.5, stage: 'Exposing' });
     expect(fieldStore.get()).toMatchObject({ pending: 1, progress: { share: 0.5 } });
     finish(MADE);
@@ -386,14 +385,14 @@ describe('exposing', () => {
     const ends: ((f: CapturedFrame) => void)[] = [];
     const make = jest.fn(() => new Promise<CapturedFrame>((resolve) => ends.push(resolve)));
     mockNext.make = make;
-    const presses = Array.from({ length: 5 }, () => exposeFrame());
+    const presses = Array.from({ length: 5 }, () => session.shutter.press());
     expect(make).toHaveBeenCalledTimes(3);
     for (const end of ends) end(MADE);
     await Promise.all(presses);
   });
   test('frames of one press are stored as they come; one that is not waits, and the others go on', async () => {
     const stored: string[] = [];
-    whenStored(({ record }) => stored.push(record.id));
+    session.shutter.onStored = ({ record }) => stored.push(record.id);
     mockNext.capture = async function* () {
       for (const id of ['a', 'b', 'c']) yield { frame: madeAs(id), stages: {} };
     };
@@ -401,7 +400,7 @@ describe('exposing', () => {
       if (made.facts.id === 'b') throw new FrameNotStored('No room.', made, 'stem-b', true);
       return { record: made.facts };
     };
-    await exposeFrame();
+    await session.shutter.press();
     expect(stored).toEqual(['a', 'c']);
     expect(unsavedStore.get().map(({ made }) => made.facts.id)).toEqual(['b']);
     mockKeep = async (made) => ({ record: made.facts });
@@ -410,7 +409,7 @@ describe('exposing', () => {
   test('another press closes the shutter that is open, while an earlier frame is still made', async () => {
     let first: (f: CapturedFrame) => void = () => {};
     mockNext.make = () => new Promise((resolve) => (first = resolve));
-    const one = exposeFrame();
+    const one = session.shutter.press();
     let closed = false;
     mockNext.make = ({ onProgress }, stop) => {
       onProgress({ share: 0.2, stage: 'Open 4 of 20 s', open: true });
@@ -421,9 +420,9 @@ describe('exposing', () => {
         }),
       );
     };
-    const two = exposeFrame();
+    const two = session.shutter.press();
     expect(fieldStore.get()).toMatchObject({ pending: 2, progress: { open: true } });
-    await exposeFrame();
+    await session.shutter.press();
     expect(closed).toBe(true);
     await two;
     first(MADE);
@@ -439,7 +438,7 @@ describe('frames that could not be stored', () => {
   const expose = async (...ids: string[]): Promise<void> => {
     for (const id of ids) {
       mockNext.make = async () => ({ frame: madeAs(id), stages: {} });
-      await exposeFrame();
+      await session.shutter.press();
     }
   };
   const queued = (): string[] => unsavedStore.get().map(({ made }) => made.facts.id);
@@ -459,7 +458,7 @@ describe('frames that could not be stored', () => {
     expect(queued()).toEqual(['a', 'b', 'c']);
     await pushExposureRight();
     await neutralAt({ x: 0.5, y: 0.5 });
-    closeCamera();
+    session.closeCamera();
     expect(queued()).toEqual(['a', 'b', 'c']);
     expect(leaves()).toBe(false);
   });
@@ -537,7 +536,7 @@ describe('white balance', () => {
   test('all auto gives white back too', async () => {
     mockNext.neutral = { kind: 'white', white: { kelvin: 4000, tint: 6 } };
     await neutralAt(at);
-    releaseAll();
+    session.releaseAll();
     expect(settings().white).toEqual({ mode: 'auto', locked: null });
   });
 });
@@ -560,7 +559,7 @@ describe('push right', () => {
   test('moves the free tape by what the camera found', async () => {
     const solved = { ...CAPABILITIES, solverInput: simulatedSolverInput };
     fieldStore.update((s) => ({ ...s, capabilities: solved }));
-    changeSettings((s) => ({ ...s, time: held(-21), iso: held(0) }));
+    session.changeSettings((s) => ({ ...s, time: held(-21), iso: held(0) }));
     mockNext.pushed = pushed;
     await pushExposureRight();
     expect(settings().time).toEqual(held(-16));

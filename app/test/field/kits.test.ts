@@ -6,21 +6,23 @@ import { dioptresOf, findLens, halfLongTangent, trailPx } from '@velmo/core/opti
 import { depthRange, findScene } from '@velmo/core/scene';
 import { focusedAt } from '@velmo/core/series';
 import { DEFAULT_SETTINGS, heldClick, type Settings } from '@velmo/core/settings';
-import type { CameraCapabilities } from '../src/camera/device/capabilities';
-import { simulatedCapabilities } from '../src/camera/simulated/simulatedCapabilities';
-import { added, deleted, imported, moved, replaced } from '../src/screens/field/kits/kitList';
-import { importedWords } from '../src/screens/field/kits/kitWords';
+import type { CameraCapabilities } from '../../src/camera/device/capabilities';
+import { simulatedCapabilities } from '../../src/camera/simulated/simulatedCapabilities';
+import { added, deleted, imported, moved, replaced } from '../../src/screens/field/kits/kitList';
+import { importedWords } from '../../src/screens/field/kits/kitWords';
 import {
   changedWords,
   insteadWords,
   type WordsFor,
-} from '../src/screens/field/words/settingsWords';
-import { changeKits, loadKits } from '../src/storage/kits';
-import { isValid } from '../src/storage/validation';
-import { database, emptyDisk, mockDisk } from './storeOnDisk';
+} from '../../src/screens/field/words/settingsWords';
+import { changeKits, loadKits } from '../../src/storage/kept/kits';
+import { isValid } from '../../src/storage/validation';
+import { database, emptyDisk, mockDisk } from '../storage/storeOnDisk';
 
 jest.mock('@react-native-async-storage/async-storage', () =>
-  jest.requireActual<typeof import('./storeOnDisk')>('./storeOnDisk').mockStorage(),
+  jest
+    .requireActual<typeof import('../storage/storeOnDisk')>('../storage/storeOnDisk')
+    .mockStorage(),
 );
 
 const cameraAt = (place: string): CameraCapabilities => simulatedCapabilities(findScene(place)!);

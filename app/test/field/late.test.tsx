@@ -1,6 +1,6 @@
 import { act, render, screen } from '@testing-library/react';
 import { Text } from 'react-native';
-import { late } from '../src/screens/late';
+import { late } from '../../src/screens/late';
 
 const Part = ({ word }: { word: string }) => <Text>{word}</Text>;
 

@@ -2,8 +2,8 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { LENSES } from '@velmo/core/optics';
 import { DEFAULT_SETTINGS, settingsFromLink } from '@velmo/core/settings';
-import { linkQuery } from '../src/screens/field/session/linkQuery';
-import { isValid } from '../src/storage/validation';
+import { linkQuery } from '../../src/screens/field/session/link/linkQuery';
+import { isValid } from '../../src/storage/validation';
 
 const LENS_IDS = LENSES.map(({ id }) => id);
 
@@ -63,7 +63,7 @@ test('3,000 random and hostile links lead to settings that are settings', () => 
 });
 
 describe('the address before the app', () => {
-  const script = readFileSync(join(__dirname, '../public/address.js'), 'utf8');
+  const script = readFileSync(join(__dirname, '../../public/address.js'), 'utf8');
   /** Where the script leads from an address. */
   const leads = (address: string): string => {
     const { pathname, search, hash } = new URL(address, 'https://velmo.example');

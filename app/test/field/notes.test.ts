@@ -1,7 +1,7 @@
 import { NOTES } from '@velmo/core/notes';
-import { foundNotes } from '../src/screens/notes/foundNotes';
-import { notesPage } from '../src/screens/notes/printNotes';
-import { noteOfFinding, noteOfPart, noteOfSheet } from '../src/screens/field/words/noteTopics';
+import { foundNotes } from '../../src/screens/notes/foundNotes';
+import { notesPage } from '../../src/screens/notes/printNotes';
+import { noteOfFinding, noteOfPart, noteOfSheet } from '../../src/screens/field/words/noteTopics';
 
 const ids = (wanted: string): string[] => foundNotes(wanted).map(({ id }) => id);
 

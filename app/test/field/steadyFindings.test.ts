@@ -1,5 +1,5 @@
 import type { Finding } from '@velmo/core/verdict';
-import { steadyFindings } from '../src/screens/field/words/steadyFindings';
+import { steadyFindings } from '../../src/screens/field/words/steadyFindings';
 
 const finding = (id: string, text = id): Finding =>
   ({ id, text, repairs: [] }) as unknown as Finding;

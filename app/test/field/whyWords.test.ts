@@ -1,37 +1,20 @@
 import { held, type Settings } from '@velmo/core/settings';
 import { findScene } from '@velmo/core/scene';
-import type { Readings } from '../src/camera/device/readings';
-import { simulatedCapabilities } from '../src/camera/simulated/simulatedCapabilities';
-import { fieldStore, type WhyPart } from '../src/screens/field/session/fieldState';
-import { whyWords } from '../src/screens/field/words/whyWords';
+import type { Readings } from '../../src/camera/device/readings';
+import { simulatedCapabilities } from '../../src/camera/simulated/simulatedCapabilities';
+import { fieldStore, type WhyPart } from '../../src/screens/field/session/fieldState';
+import { whyWords } from '../../src/screens/field/words/whyWords';
+import { READINGS as SOME } from './someReadings';
 
 const READINGS: Readings = {
-  applied: 1,
+  ...SOME,
   timeClick: -18,
-  isoClick: 0,
-  differenceClicks: 0,
-  outOfRange: false,
-  estimated: false,
   ev100: 22 / 3,
   lightClicks: -18,
-  histogram: new Uint32Array(4 * 160),
-  clippedShare: [0, 0, 0],
-  clippedAny: 0,
-  clippedSurface: [0, 0, 0],
-  glintShare: 0,
-  crushedShare: 0,
-  zebraShare: 0,
-  picture: null,
   white: { kelvin: 5500, tint: 0 },
   gains: [1.9, 1, 1.55],
   overClipStops: [-1, -1, -1],
-  clipStops: 2.96,
   floorStops: -8.1,
-  pins: [],
-  focus: { dioptres: 0.5, state: 'found' },
-  loupe: null,
-  refined: true,
-  cosDeclination: null,
 };
 
 function asked(

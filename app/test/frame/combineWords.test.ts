@@ -1,6 +1,6 @@
-import { sourceFile, sourceKind } from '../src/combine/sourceFile';
-import { exposureBars, focusBars, pictureBars } from '../src/screens/combine/barsOfStack';
-import type { ListedFrame } from '../src/storage/madeFrame';
+import { sourceFile, sourceKind } from '../../src/combine/sourceFile';
+import { exposureBars, focusBars, pictureBars } from '../../src/screens/combine/barsOfStack';
+import type { ListedFrame } from '../../src/storage/frames/madeFrame';
 import {
   laidWords,
   makingWords,
@@ -10,7 +10,7 @@ import {
   paintWords,
   takenWords,
   wayWords,
-} from '../src/screens/combine/combineWords';
+} from '../../src/screens/combine/combineWords';
 
 describe('what Combine says', () => {
   test('of what moved, and of what is taken there', () => {

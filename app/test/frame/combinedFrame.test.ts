@@ -1,7 +1,7 @@
 import type { CombineChoices } from '@velmo/core/combine';
-import { combinedFrame } from '../src/combine/combinedFrame';
-import type { MadeCombination } from '../src/combine/combine.worker';
-import type { ListedFrame } from '../src/storage/madeFrame';
+import { combinedFrame } from '../../src/combine/combinedFrame';
+import type { MadeCombination } from '../../src/combine/combine.worker';
+import type { ListedFrame } from '../../src/storage/frames/madeFrame';
 
 const frame = (id: string, capturedAt: number): ListedFrame =>
   ({

@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { containerExif } from '../src/frame/containerExif';
+import { containerExif } from '../../src/frame/containerExif';
 
 /** What ExifTool wrote into a picture is what is read of it. */
 test.each(['webp', 'avif', 'heic'])('Exif of %s', (kind) => {

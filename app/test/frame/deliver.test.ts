@@ -1,9 +1,9 @@
 import { AS_EXPOSED } from '@velmo/core/recipe';
-import { FIRST_DELIVERY, pathOf, planDelivery } from '../src/deliver/deliveryPlan';
-import { deliveryWords, plannedWords } from '../src/screens/deliver/deliverWords';
-import type { FrameRecord } from '../src/storage/frameRecord';
-import { decisionAtFirst } from '../src/storage/rolls/decision';
-import { frameOf } from './storeOnDisk';
+import { FIRST_DELIVERY, pathOf, planDelivery } from '../../src/deliver/deliveryPlan';
+import { deliveryWords, plannedWords } from '../../src/screens/deliver/deliverWords';
+import type { FrameRecord } from '../../src/storage/frames/frameRecord';
+import { decisionAtFirst } from '../../src/storage/rolls/decision';
+import { frameOf } from '../storage/storeOnDisk';
 
 /** Which files are handed over, and what is said of it. */
 

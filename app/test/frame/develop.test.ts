@@ -5,9 +5,9 @@ import {
   GREY_TAPES,
   LIGHT_TAPES,
   signedPercent,
-} from '../src/screens/develop/developTapes';
-import { developWords, lookWords } from '../src/screens/develop/developWords';
-import { isValid } from '../src/storage/validation';
+} from '../../src/screens/develop/developTapes';
+import { developWords, lookWords } from '../../src/screens/develop/developWords';
+import { isValid } from '../../src/storage/validation';
 
 /** A recipe in words, and on tapes. */
 

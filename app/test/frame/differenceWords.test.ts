@@ -1,8 +1,8 @@
 import type { RankedFrame } from '@velmo/core/rank';
-import type { ComparedFrames } from '../src/frame/compareFrames';
-import { figuresWords, firstWords, laterWords, shareWords } from '../src/screens/best/bestWords';
-import { comparedIds, comparedParams } from '../src/screens/compare/compared';
-import { compareWords, movedWords } from '../src/screens/compare/compareWords';
+import type { ComparedFrames } from '../../src/frame/compareFrames';
+import { figuresWords, firstWords, laterWords, shareWords } from '../../src/screens/best/bestWords';
+import { comparedIds, comparedParams } from '../../src/screens/compare/compared';
+import { compareWords, movedWords } from '../../src/screens/compare/compareWords';
 
 const ranked = (part: Partial<RankedFrame>): RankedFrame => ({
   index: 0,

@@ -1,5 +1,5 @@
-import { frameFacts } from '../src/screens/frame/frameFactsText';
-import type { FrameSummary } from '../src/frame/frameView';
+import { frameFacts } from '../../src/screens/frame/frameFactsText';
+import type { FrameSummary } from '../../src/frame/frameView';
 
 const summary: FrameSummary = {
   width: 4032,

@@ -1,7 +1,7 @@
-import type { HandoffState } from '../src/handoff/handoffStore';
-import { phoneName } from '../src/handoff/phoneName';
-import { isValid } from '../src/storage/validation';
-import { handoffWords } from '../src/screens/deliver/handoffWords';
+import type { HandoffState } from '../../src/handoff/handoffStore';
+import { phoneName } from '../../src/handoff/phoneName';
+import { isValid } from '../../src/storage/validation';
+import { handoffWords } from '../../src/screens/deliver/handoffWords';
 
 const STATE: HandoffState = {
   isRead: true,

@@ -10,8 +10,8 @@ import {
   turnedBy,
   untouched,
   type Reframing,
-} from '../src/screens/reframe/reframing';
-import { reframeWords } from '../src/screens/reframe/reframeWords';
+} from '../../src/screens/reframe/reframing';
+import { reframeWords } from '../../src/screens/reframe/reframeWords';
 
 /** A reframe in the making: what is tried and left again costs nothing. */
 

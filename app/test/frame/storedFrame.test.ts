@@ -1,13 +1,13 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { shoot } from '../../core/test/shots';
-import { searched } from '../src/frame/metadata/metadataGroups';
-import { readMetadata } from '../src/frame/metadata/readMetadata';
-import { draggedCentre, placeAt, readRadius } from '../src/screens/frame/frameLook';
-import { readingWords } from '../src/screens/frame/reading';
-import { differenceOf, seriesDifferences } from '../src/screens/frame/seriesWords';
-import { latestOnly } from '../src/state/latestOnly';
-import type { FrameRecord } from '../src/storage/frameRecord';
+import { shoot } from '../../../core/test/support/shots';
+import { searched } from '../../src/frame/metadata/metadataGroups';
+import { readMetadata } from '../../src/frame/metadata/readMetadata';
+import { draggedCentre, placeAt, readRadius } from '../../src/screens/frame/frameLook';
+import { readingWords } from '../../src/screens/frame/reading';
+import { differenceOf, seriesDifferences } from '../../src/screens/frame/seriesWords';
+import { latestOnly } from '../../src/state/latestOnly';
+import type { FrameRecord } from '../../src/storage/frames/frameRecord';
 
 const record = (part: Partial<FrameRecord>): FrameRecord =>
   ({

@@ -1,8 +1,8 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { DEFAULT_SETTINGS } from '@velmo/core/settings';
-import { ISO_SCALE, TIME_SCALE } from '../src/instruments/tapeScale';
-import { Tape } from '../src/instruments/Tape';
-import { Verdict } from '../src/instruments/Verdict';
+import { ISO_SCALE, TIME_SCALE } from '../../src/instruments/tape/tapeScale';
+import { Tape } from '../../src/instruments/tape/Tape';
+import { Verdict } from '../../src/instruments/Verdict';
 
 const range = { min: -39, max: 18 };
 

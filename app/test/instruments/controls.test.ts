@@ -1,11 +1,11 @@
-import { frameId } from '../src/camera/files/frameNames';
+import { frameId } from '../../src/camera/files/frameNames';
 import {
   curveHeights,
   histogramHeights,
   peakOf,
   sidewaysPath,
-} from '../src/instruments/histogramPath';
-import { createStore } from '../src/state/store';
+} from '../../src/instruments/ladder/histogramPath';
+import { createStore } from '../../src/state/store';
 
 test('ids of frames sort by time', () => {
   const ids = [1e12, 1.7e12, 2e12].map(frameId);

@@ -1,5 +1,5 @@
-import { TapeMotion, CLICK_PX, type TapeMoves } from '../src/instruments/TapeMotion';
-import { glide } from '../src/instruments/glide';
+import { TapeMotion, CLICK_PX, type TapeMoves } from '../../src/instruments/tape/TapeMotion';
+import { glide } from '../../src/instruments/tape/glide';
 
 const range = { min: -39, max: 18 };
 let still = false;

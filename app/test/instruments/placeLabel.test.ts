@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { placeLabel } from '../src/instruments/placeLabel';
+import { placeLabel } from '../../src/instruments/tape/placeLabel';
 
 const SEEN = { from: 0, to: 200 };
 const INDEX = 100;

@@ -1,11 +1,11 @@
 import { Blob as NodeBlob } from 'node:buffer';
 import { webcrypto } from 'node:crypto';
 import { AS_EXPOSED } from '@velmo/core/recipe';
-import { archiveEntries, type ZipInput } from '../src/archive/archiveEntries';
-import { MANIFEST_NAME, readManifest, sha256 } from '../src/archive/manifest';
-import { archiveWords } from '../src/screens/roll/archiveWords';
-import type { ListedFrame } from '../src/storage/madeFrame';
-import type { RestoredFrame } from '../src/storage/restoredFrame';
+import { archiveEntries, type ZipInput } from '../../src/archive/archiveEntries';
+import { MANIFEST_NAME, readManifest, sha256 } from '../../src/archive/manifest';
+import { archiveWords } from '../../src/screens/roll/arriving/archiveWords';
+import type { ListedFrame } from '../../src/storage/frames/madeFrame';
+import type { RestoredFrame } from '../../src/storage/frames/restoredFrame';
 import { database, emptyDisk, frameOf, left, mockDisk, openStore } from './storeOnDisk';
 
 jest.mock('@react-native-async-storage/async-storage', () =>

@@ -6,7 +6,7 @@ import {
   stemOf,
   unknownParts,
   type NameFacts,
-} from '../src/storage/fileNames';
+} from '../../src/storage/fileNames';
 
 const facts: NameFacts = {
   epochMs: Date.UTC(2026, 10, 23, 22, 5, 12, 7),

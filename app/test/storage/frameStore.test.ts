@@ -1,8 +1,8 @@
 import { Blob as NodeBlob } from 'node:buffer';
-import { DEFAULT_NAMING } from '../src/storage/fileNames';
-import { readFile } from '../src/storage/frameBytes';
-import type { MadeFrame } from '../src/storage/madeFrame';
-import { readOlderRecord, readRecord } from '../src/storage/readRecord';
+import { DEFAULT_NAMING } from '../../src/storage/fileNames';
+import { readFile } from '../../src/storage/frames/frameBytes';
+import type { MadeFrame } from '../../src/storage/frames/madeFrame';
+import { readOlderRecord, readRecord } from '../../src/storage/frames/readRecord';
 import { database, emptyDisk, frameOf, keysOf, left, mockDisk, openStore } from './storeOnDisk';
 
 jest.mock('@react-native-async-storage/async-storage', () =>

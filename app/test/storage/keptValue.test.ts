@@ -1,4 +1,4 @@
-import { keptValue } from '../src/storage/keptValue';
+import { keptValue } from '../../src/storage/kept/keptValue';
 import { database, emptyDisk } from './storeOnDisk';
 
 jest.mock('@react-native-async-storage/async-storage', () =>

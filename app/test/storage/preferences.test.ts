@@ -1,5 +1,5 @@
-import { DEFAULT_PREFERENCES } from '../src/storage/preferences';
-import { isValid } from '../src/storage/validation';
+import { DEFAULT_PREFERENCES } from '../../src/storage/kept/preferences';
+import { isValid } from '../../src/storage/validation';
 import {
   DEFAULT_SETTINGS,
   migrateSettings,

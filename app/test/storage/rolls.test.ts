@@ -1,15 +1,15 @@
 import { AS_EXPOSED } from '@velmo/core/recipe';
 import fc from 'fast-check';
-import { DEFAULT_NAMING } from '../src/storage/fileNames';
-import type { FrameFacts, FrameRecord } from '../src/storage/frameRecord';
-import { listRoll, type CatalogueRow } from '../src/storage/rolls/listing';
+import { DEFAULT_NAMING } from '../../src/storage/fileNames';
+import type { FrameFacts, FrameRecord } from '../../src/storage/frames/frameRecord';
+import { listRoll, type CatalogueRow } from '../../src/storage/rolls/listing';
 import {
   ORDERS,
   paramsOfView,
   SHOWN_CHOICES,
   viewOfParams,
   wholeRoll,
-} from '../src/storage/rolls/rollView';
+} from '../../src/storage/rolls/rollView';
 import { database, emptyDisk, frameOf, keysOf, mockDisk, openStore } from './storeOnDisk';
 
 jest.mock('@react-native-async-storage/async-storage', () =>
@@ -363,12 +363,12 @@ describe('what a roll shows', () => {
 });
 
 describe('the roll that frames are made into', () => {
-  type CurrentRoll = typeof import('../src/storage/rolls/currentRoll');
+  type CurrentRoll = typeof import('../../src/storage/rolls/currentRoll');
   /** As a page finds it that has just been opened. */
   const openCurrent = async () => {
     let current: CurrentRoll | null = null;
     jest.isolateModules(() => {
-      current = jest.requireActual<CurrentRoll>('../src/storage/rolls/currentRoll');
+      current = jest.requireActual<CurrentRoll>('../../src/storage/rolls/currentRoll');
     });
     await current!.loadCurrentRoll();
     return current!.currentRollStore.get();

@@ -1,5 +1,5 @@
 import { Blob as NodeBlob } from 'node:buffer';
-import type { MadeFrame } from '../src/storage/madeFrame';
+import type { MadeFrame } from '../../src/storage/frames/madeFrame';
 
 /** A disk of a given size in place of the browser's; one map a database. */
 interface Disk {
@@ -68,20 +68,20 @@ export const mockStorage = () => ({
   },
 });
 
-type Store = typeof import('../src/storage/frameStore') &
-  typeof import('../src/storage/frameLists') &
-  typeof import('../src/storage/unreadable') &
-  typeof import('../src/storage/rolls/catalogue');
+type Store = typeof import('../../src/storage/frames/frameStore') &
+  typeof import('../../src/storage/frames/frameLists') &
+  typeof import('../../src/storage/frames/unreadable') &
+  typeof import('../../src/storage/rolls/catalogue');
 
 /** The store as a page finds it that has just been opened. */
 export function openStore(): Store {
   let store: Store | null = null;
   jest.isolateModules(() => {
     store = {
-      ...jest.requireActual('../src/storage/frameStore'),
-      ...jest.requireActual('../src/storage/frameLists'),
-      ...jest.requireActual('../src/storage/unreadable'),
-      ...jest.requireActual('../src/storage/rolls/catalogue'),
+      ...jest.requireActual('../../src/storage/frames/frameStore'),
+      ...jest.requireActual('../../src/storage/frames/frameLists'),
+      ...jest.requireActual('../../src/storage/frames/unreadable'),
+      ...jest.requireActual('../../src/storage/rolls/catalogue'),
     } as Store;
   });
   return store!;

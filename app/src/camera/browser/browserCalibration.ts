@@ -1,7 +1,7 @@
 import { CLICKS_PER_STOP } from '@velmo/core/exposure';
 import { guidedClicks, type RecoveredResponse } from '@velmo/core/response';
 import type { Settings } from '@velmo/core/settings';
-import { keepLight, UNKNOWN_LIGHT, type CameraLight } from '../../storage/cameraLight';
+import { keepLight, UNKNOWN_LIGHT, type CameraLight } from '../../storage/kept/cameraLight';
 import type { Calibration, SeriesOutcome } from '../device/calibration';
 import { heldAt, SETTLING_FRAMES } from './heldTrack';
 import { compRangeOf, reportedClicks, reportedTimeS, timeRangeOf } from './track/trackControls';
@@ -25,7 +25,8 @@ export interface SeriesSource {
   /** Gives the track back to the photographer's settings. */
   restore(): void;
   startSeries(): Promise<void>;
-  gather(exposureStops: number, skip: number): Promise<void>;
+  /** One picture; false where those taken show by now that the camera does not follow. */
+  gather(exposureStops: number, skip: number): Promise<boolean>;
   recover(): Promise<RecoveredResponse | null>;
   readonly closing: Promise<never>;
   reading: Calibration['reading'];
@@ -82,10 +83,11 @@ export class BrowserCalibration implements Calibration {
         if (stop.aborted) return 'stopped';
         onProgress(k / clicks.length);
         await source.hold(heldAt(before, source.controls, this.reported, by, click));
-        await Promise.race([
+        const follows = await Promise.race([
           source.gather(this.stopsAt(by, click), SETTLING_FRAMES[by]),
           source.closing,
         ]);
+        if (!follows) return 'unchanged';
       }
       if (stop.aborted) return 'stopped';
       onProgress(1);

@@ -1,45 +1,35 @@
 import { transfer, type Remote } from 'comlink';
-import { startedWorker } from '../../workers/startedWorker';
-import { stoppedPicture } from '../device/stoppedPicture';
 import type { CapturePlan } from '@velmo/core/series';
-import {
-  releasedSettings,
-  sameControl,
-  type MeterSetting,
-  type Settings,
-} from '@velmo/core/settings';
-import type { BrowserChoice } from '../../storage/cameraChoice';
-import { lastLight, UNKNOWN_LIGHT } from '../../storage/cameraLight';
-import type { CapturedFrame } from '../device/capturedFrame';
-import type { BrowserLiveApi } from './browserLive.worker';
-import { BrowserCalibration } from './browserCalibration';
-import { browserCapabilities } from './browserCapabilities';
-import { BrowserCapture } from './browserCapture';
-import type { PictureReadings } from './browserLive';
+import type { MeterSetting, Settings } from '@velmo/core/settings';
+import { Listeners } from '../../state/listeners';
+import type { BrowserChoice } from '../../storage/kept/cameraChoice';
+import { lastLight, UNKNOWN_LIGHT, type CameraLight } from '../../storage/kept/cameraLight';
+import { startedWorker } from '../../workers/startedWorker';
 import type { Calibration } from '../device/calibration';
 import type { CameraCapabilities } from '../device/capabilities';
+import type { CapturedFrame } from '../device/capturedFrame';
 import type { CameraDevice, CameraFacets, CaptureEvents } from '../device/CameraDevice';
-import type { CameraRefusal } from '../device/refusal';
-import type { Readings } from '../device/readings';
-import type { ViewOptions } from '../device/view';
 import { exposureEv } from '../device/exposureEv';
+import type { Readings } from '../device/readings';
+import type { CameraRefusal } from '../device/refusal';
+import { stoppedPicture } from '../device/stoppedPicture';
+import type { ViewOptions } from '../device/view';
+import { BrowserCalibration } from './browserCalibration';
+import { browserCapabilities } from './browserCapabilities';
+import { BrowserCapture } from './capture/browserCapture';
+import type { PictureReadings } from './browserLive';
+import type { BrowserLiveApi } from './browserLive.worker';
 import { VideoFeed } from './feed/videoFeed';
 import type { SteppedTrack } from './heldTrack';
-import { filledSettings, followLight, openTape } from './openTape';
 import { openTrack } from './openTrack';
 import { probeScene } from './probeScene';
 import { closedCamera, heldBackVideo, lostCamera, stalledCamera, unreachable } from './refusals';
 import { StallWatch } from './stallWatch';
-import { hasFlash } from './takePhoto';
-import { TrackApplier, type RefusedControls } from './track/trackApplier';
-import { asksFor, isDone, reportedClicks } from './track/trackControls';
+import { hasFlash } from './capture/takePhoto';
+import type { RefusedControls } from './track/trackApplier';
+import { reportedClicks } from './track/trackControls';
 import { reportedFocus } from './track/trackFocus';
-import type { ControlCapabilities, ControlSettings } from './track/trackTypes';
-
-/** How often the open tape may be moved: a device needs some frames to show what was asked. */
-const FOLLOW_MS = 500;
-/** How long a camera may take to hold what a series asks for. */
-const HOLD_MS = 3000;
+import { TrackDriver } from './trackDriver';
 
 /**
  * The phone's own camera, as far as a browser gives it: processed video frames, never sensor data.
@@ -53,36 +43,30 @@ export class BrowserCamera implements CameraDevice {
   );
   private readonly live: Remote<BrowserLiveApi> = this.started.api;
   private readonly channel = new MessageChannel();
-  private readonly listeners = new Set<(readings: Readings) => void>();
-  private readonly lost = new Set<(refusal: CameraRefusal) => void>();
-  private readonly refused = new Set<(refused: RefusedControls) => void>();
+  private readonly readings = new Listeners<Readings>();
+  private readonly lost = new Listeners<CameraRefusal>();
+  private readonly refused = new Listeners<RefusedControls>();
+  readonly onReadings = this.readings.add;
+  readonly onLost = this.lost.add;
+  readonly onRefused = this.refused.add;
   private readonly watch = new StallWatch(
     () => this.track?.readyState === 'ended',
     (over) => this.goAway(over ? lostCamera() : stalledCamera()),
   );
   private track: MediaStreamTrack | null = null;
-  /** What the track offers: asked once, for it costs a new object each time. */
-  private controls: ControlCapabilities = {};
+  /** Null until the track has been opened. */
+  private driver: TrackDriver | null = null;
   private feed: VideoFeed | null = null;
-  private applier: TrackApplier | null = null;
   private capturing: BrowserCapture | null = null;
   private latest: PictureReadings | null = null;
   private applied = 0;
-  private settings: Settings | null = null;
   private metered: MeterSetting | null = null;
   private closed = false;
-  /**
-   * A series changes the exposure: whether the device follows is for the series to judge.
-   */
-  private inSeries = false;
-  /** Where the tape that was left open has been moved to, and when. */
-  private filled: number | null = null;
-  private followedAt = 0;
   private giveUp: (refusal: CameraRefusal) => void = () => {};
   private readonly closing = new Promise<never>((_, reject) => (this.giveUp = reject));
 
   constructor(private readonly choice: BrowserChoice) {
-    // Nobody may be waiting when the camera is closed.
+    // It rejects even where nobody waits for it.
     this.closing.catch(() => {});
     this.started.lost.catch(() => this.goAway(stoppedPicture()));
   }
@@ -93,33 +77,47 @@ export class BrowserCamera implements CameraDevice {
     await this.started.ready.catch(() => {
       throw stoppedPicture();
     });
+    const track = await this.openedTrack();
+    const driver = new TrackDriver(track, (refused) => this.refused.tell(refused));
+    this.driver = driver;
+    this.channel.port1.onmessage = (event: MessageEvent<PictureReadings>) =>
+      this.passOn(event.data, driver);
+    await this.live.open(transfer(this.channel.port2, [this.channel.port2]));
+    const key = track.label || track.getSettings().deviceId || 'camera';
+    this.calibration = this.calibrationOf(track, driver, key, await lastLight(key));
+    const flash = await this.playing(track);
+    const capabilities = browserCapabilities(track, driver.controls, flash);
+    const stepped = this.steppedTrack(driver);
+    this.capturing = this.captureOf(track, stepped, capabilities.takesPhotos);
+    if (capabilities.coversScene)
+      this.sceneRange = async (share) =>
+        driver.settings && probeScene(stepped, driver.settings, share);
+    this.capturing.warm();
+    return capabilities;
+  }
+
+  /** The track that was chosen. Rejects where the camera has been closed meanwhile. */
+  private async openedTrack(): Promise<MediaStreamTrack> {
     const track = await openTrack(this.choice);
     if (this.closed) {
       track.stop();
       throw lostCamera();
     }
     this.track = track;
-    this.controls = (track.getCapabilities?.() ?? {}) as ControlCapabilities;
     track.addEventListener('ended', () => this.goAway(lostCamera()));
-    this.channel.port1.onmessage = (event: MessageEvent<PictureReadings>) =>
-      this.passOn(event.data);
-    await this.live.open(transfer(this.channel.port2, [this.channel.port2]));
-    const key = track.label || track.getSettings().deviceId || 'camera';
-    this.calibration = this.calibrationOf(track, key, await lastLight(key));
+    return track;
+  }
+
+  /** Resolves once its pictures come, with whether it has a flash; rejects where they do not. */
+  private async playing(track: MediaStreamTrack): Promise<boolean> {
     this.feed = new VideoFeed(track, this.live);
-    // A video that will not play says nothing: the watch does.
+    // A video that does not play reports no error: the watch notices that no frame comes.
     this.watch.start();
     const started = this.feed.start().catch(() => {
       throw heldBackVideo();
     });
     const [flash] = await Promise.race([Promise.all([hasFlash(track), started]), this.closing]);
-    const capabilities = browserCapabilities(track, this.controls, flash);
-    const stepped = this.steppedTrack();
-    this.capturing = this.captureOf(track, stepped, capabilities.takesPhotos);
-    if (capabilities.coversScene)
-      this.sceneRange = async (share) => this.settings && probeScene(stepped, this.settings, share);
-    this.capturing.warm();
-    return capabilities;
+    return flash;
   }
 
   attach(canvas: OffscreenCanvas): void {
@@ -129,12 +127,8 @@ export class BrowserCamera implements CameraDevice {
   apply(settings: Settings): number {
     if (settings.meter !== this.metered) void this.live.meter(settings.meter);
     this.metered = settings.meter;
-    // Another tape open, or none: it starts from where the device stands.
-    const { time, iso } = this.settings ?? settings;
-    if (!sameControl(time, settings.time) || !sameControl(iso, settings.iso)) this.filled = null;
-    this.settings = settings;
     this.applied++;
-    this.pushSettings();
+    this.driver?.apply(settings, this.applied);
     return this.applied;
   }
 
@@ -144,21 +138,6 @@ export class BrowserCamera implements CameraDevice {
 
   attachLoupe(canvas: OffscreenCanvas): void {
     void this.live.attachLoupe(transfer(canvas, [canvas]));
-  }
-
-  onReadings(listener: (readings: Readings) => void): () => void {
-    this.listeners.add(listener);
-    return () => this.listeners.delete(listener);
-  }
-
-  onLost(listener: (refusal: CameraRefusal) => void): () => void {
-    this.lost.add(listener);
-    return () => this.lost.delete(listener);
-  }
-
-  onRefused(listener: (refused: RefusedControls) => void): () => void {
-    this.refused.add(listener);
-    return () => this.refused.delete(listener);
   }
 
   capture(
@@ -175,7 +154,7 @@ export class BrowserCamera implements CameraDevice {
   close(): void {
     this.closed = true;
     this.watch.stop();
-    this.applier?.stop();
+    this.driver?.stop();
     const grabbed = this.capturing?.grabbed();
     if (grabbed) void grabbed.then(() => this.letGo());
     else this.letGo();
@@ -195,40 +174,10 @@ export class BrowserCamera implements CameraDevice {
     if (this.closed) return;
     this.giveUp(refusal);
     this.close();
-    for (const listener of [...this.lost]) listener(refusal);
+    this.lost.tell(refusal);
   }
 
-  private reported(): ControlSettings {
-    return (this.track?.getSettings() ?? {}) as ControlSettings;
-  }
-
-  /** Asks the track for the settings as they are now; a guided series keeps them waiting. */
-  private pushSettings(): void {
-    const { settings } = this;
-    if (settings && !this.inSeries) this.push(filledSettings(settings, this.controls, this.filled));
-  }
-
-  private push(filled: Settings): void {
-    const { track, settings } = this;
-    if (!track || !settings) return;
-    this.applier ??= new TrackApplier(
-      track,
-      { ...releasedSettings(settings), torch: false, crop: 1 },
-      (refused) => this.tellRefused(refused),
-    );
-    this.applier.apply(settings, this.applied, filled);
-  }
-
-  private tellRefused(refused: RefusedControls): void {
-    // What was left open is Velmo's to find, and nothing the photographer holds: there is nothing
-    // to roll back.
-    const open = openTape(refused.wanted, this.controls)?.name;
-    const controls = refused.controls.filter((control) => control !== open);
-    if (this.inSeries || controls.length === 0) return;
-    for (const listener of [...this.refused]) listener({ ...refused, controls });
-  }
-
-  private steppedTrack(): SteppedTrack {
+  private steppedTrack({ controls, reported, hold, restore }: TrackDriver): SteppedTrack {
     const nextReadings = (): Promise<Readings> =>
       new Promise((resolve) => {
         const stop = this.onReadings((readings) => {
@@ -237,10 +186,7 @@ export class BrowserCamera implements CameraDevice {
         });
       });
     return {
-      controls: this.controls,
-      reported: () => this.reported(),
-      hold: (settings) => this.hold(settings),
-      restore: () => this.restore(),
+      ...{ controls, reported, hold, restore },
       letGo: (frames) => Promise.race([this.live.letGo(frames), this.closing]),
       nextReadings: () => Promise.race([nextReadings(), this.closing]),
     };
@@ -265,24 +211,25 @@ export class BrowserCamera implements CameraDevice {
     });
   }
 
-  private calibrationOf(track: MediaStreamTrack, key: string, light: Calibration['light']) {
+  private calibrationOf(
+    track: MediaStreamTrack,
+    driver: TrackDriver,
+    key: string,
+    light: CameraLight,
+  ): BrowserCalibration {
     const { live, closing } = this;
-    const { controls } = this;
+    const { controls, hold, restore, reported } = driver;
     return new BrowserCalibration(
       {
-        track,
-        controls,
-        closing,
-        settings: () => this.settings,
-        hold: (settings) => this.hold(settings),
-        restore: () => this.restore(),
+        ...{ track, controls, closing, hold, restore },
+        settings: () => driver.settings,
         startSeries: () => live.startSeries(),
         gather: (stops, skip) => live.gather(stops, skip),
         recover: () => live.recover(),
         reading: () =>
           this.latest && {
             meterStops: this.latest.meterStops,
-            ev100: exposureEv(this.reported(), this.latest.meterStops),
+            ev100: exposureEv(reported(), this.latest.meterStops),
           },
         onLight: ({ response, greyStops }) => void live.calibrate(response, greyStops),
       },
@@ -291,53 +238,23 @@ export class BrowserCamera implements CameraDevice {
     );
   }
 
-  /** Asks for settings and waits until the track says it follows. */
-  private async hold(settings: Settings): Promise<void> {
-    this.inSeries = true;
-    this.push(settings);
-    const asks = asksFor(settings, this.controls);
-    const end = performance.now() + HOLD_MS;
-    while (performance.now() < end && !this.closed) {
-      const reported = this.reported();
-      if (asks.every((ask) => isDone(ask, reported, this.controls))) return;
-      await new Promise((resolve) => setTimeout(resolve, 50));
-    }
-  }
-
-  /** Gives the track back to the photographer's settings. */
-  private restore(): void {
-    this.inSeries = false;
-    this.pushSettings();
-  }
-
-  /** Moves the tape that was left open while the other is held. */
-  private follow(meterStops: number): void {
-    const { settings, inSeries } = this;
-    if (!settings || inSeries || performance.now() - this.followedAt < FOLLOW_MS) return;
-    this.followedAt = performance.now();
-    const to = followLight(settings, this.controls, this.reported(), meterStops, this.filled);
-    if (to === this.filled) return;
-    this.filled = to;
-    this.pushSettings();
-  }
-
-  private passOn(picture: PictureReadings): void {
+  /** A picture has come: the open tape follows its light, and the page is told what it says. */
+  private passOn(picture: PictureReadings, driver: TrackDriver): void {
     this.watch.alive();
     this.latest = picture;
-    this.follow(picture.meterStops);
-    const settings = this.reported();
+    driver.follow(picture.meterStops);
+    const reported = driver.reported();
     const { meterStops, ...seen } = picture;
     const offset = this.calibration?.light.evOffset ?? null;
-    const ev = offset === null ? null : exposureEv(settings, meterStops);
-    const kelvin = settings.colorTemperature;
-    const readings: Readings = {
+    const ev = offset === null ? null : exposureEv(reported, meterStops);
+    const kelvin = reported.colorTemperature;
+    this.readings.tell({
       ...seen,
-      ...reportedClicks(settings),
+      ...reportedClicks(reported),
       ev100: ev === null ? null : ev + offset!,
       white: kelvin ? { kelvin, tint: 0 } : null,
-      focus: reportedFocus(this.controls, settings),
-      applied: this.applier?.honoured ?? 0,
-    };
-    for (const listener of [...this.listeners]) listener(readings);
+      focus: reportedFocus(driver.controls, reported),
+      applied: driver.honoured,
+    });
   }
 }

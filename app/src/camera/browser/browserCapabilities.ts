@@ -1,9 +1,9 @@
 import { UNKNOWN_CONTEXT } from '@velmo/core/consequence';
 import { SERIES_KINDS, type SeriesKind } from '@velmo/core/series';
-import type { FrameSize } from '../../storage/cameraChoice';
+import type { FrameSize } from '../../storage/kept/cameraChoice';
 import type { CameraCapabilities } from '../device/capabilities';
 import { exposureWay } from './heldTrack';
-import { canTakePhotos } from './takePhoto';
+import { canTakePhotos } from './capture/takePhoto';
 import {
   compRangeOf,
   hasTorch,

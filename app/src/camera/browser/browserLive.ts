@@ -44,6 +44,7 @@ export interface GrabbedFrame {
   readonly height: number;
 }
 
+/** A picture of the video, however the browser hands it over. */
 export type VideoSource = VideoFrame | ImageBitmap;
 
 const sizeOf = (frame: VideoSource): { width: number; height: number } =>
@@ -100,9 +101,17 @@ export class BrowserLive {
     this.series = new VideoSeries();
   }
 
-  /** One picture of the series, with so much light, once the camera has settled. */
-  async gather(exposureStops: number, skip: number): Promise<void> {
-    await this.series?.gather(exposureStops, skip);
+  /**
+   * One picture of the series, with so much light, once the camera has settled.
+   *
+   * @returns false where the pictures show by now that the camera does not follow
+   */
+  async gather(exposureStops: number, skip: number): Promise<boolean> {
+    const { series } = this;
+    await series?.gather(exposureStops, skip);
+    const follows = !series?.isIgnored;
+    if (!follows) this.series = null;
+    return follows;
   }
 
   recover(): RecoveredResponse | null {

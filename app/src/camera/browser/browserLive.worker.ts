@@ -38,8 +38,8 @@ const api = {
   calibrate: (response: VideoResponse | null, greyStops: number): void =>
     live?.calibrate(response, greyStops),
   startSeries: (): void => live?.startSeries(),
-  gather: async (exposureStops: number, skip: number): Promise<void> =>
-    live?.gather(exposureStops, skip),
+  gather: async (exposureStops: number, skip: number): Promise<boolean> =>
+    (await live?.gather(exposureStops, skip)) ?? true,
   recover: (): RecoveredResponse | null => live?.recover() ?? null,
   letGo: async (frames: number): Promise<void> => live?.letGo(frames),
   async grab(): Promise<GrabbedFrame> {
@@ -49,5 +49,6 @@ const api = {
   },
 };
 
+/** What the worker answers. */
 export type BrowserLiveApi = typeof api;
 exposeKept(api);

@@ -47,7 +47,8 @@ function heldLens(
 
 /**
  * The same with white, ISO and focus held where the track stands, and exposed at a click of the way
- * its exposure is moved: white that followed the picture would bend its colours from frame to frame.
+ * its exposure is moved: white that followed the picture would bend its colours from frame to
+ * frame.
  *
  * @param way null: its exposure cannot be moved
  */

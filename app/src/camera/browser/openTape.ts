@@ -10,7 +10,8 @@ const CLOSE_CLICKS = 0.8;
  * A device that is told its time keeps its gain, and the other way round: the tape that was left
  * open would stay where it was. This moves it by what the meter is off.
  *
- * @param filled what the open tape was last asked for, in clicks; null when it has not been moved yet
+ * @param filled what the open tape was last asked for, in clicks; null when it has not been moved
+ *   yet
  * @returns the same, moved; null where there is no open tape to move
  */
 export function followLight(

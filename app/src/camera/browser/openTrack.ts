@@ -1,4 +1,4 @@
-import type { BrowserChoice, CameraEntry } from '../../storage/cameraChoice';
+import type { BrowserChoice, CameraEntry } from '../../storage/kept/cameraChoice';
 import { CameraRefusal } from '../device/refusal';
 import { refusalOf } from './refusals';
 

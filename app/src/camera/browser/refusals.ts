@@ -30,6 +30,7 @@ export function refusalOf(error: unknown): CameraRefusal {
   }
 }
 
+/** The camera has ended its track: unplugged, or taken by another app. */
 export const lostCamera = (): CameraRefusal =>
   new CameraRefusal('lost', 'The camera went away. Connect it again, then try again.');
 
@@ -40,6 +41,7 @@ export const lostCamera = (): CameraRefusal =>
 export const closedCamera = (): CameraRefusal =>
   new CameraRefusal('lost', 'The camera was let go before the frame was made: nothing was kept.');
 
+/** The track lives, and no picture comes any more. */
 export const stalledCamera = (): CameraRefusal =>
   new CameraRefusal(
     'stalled',

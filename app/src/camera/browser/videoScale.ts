@@ -11,6 +11,7 @@ import {
 import { linearTable, midShareOf, SRGB_RESPONSE, type VideoResponse } from '@velmo/core/response';
 import { lumaWeights } from '../live/liveStage';
 
+/** Light of a video frame is counted in so many steps. */
 export const VIDEO_WHITE = 4095;
 const LEVELS = { blackLevel: 0, whiteLevel: VIDEO_WHITE };
 

@@ -1,5 +1,6 @@
 import {
   evenPoints,
+  ignoresExposure,
   recoverResponse,
   SeriesPoints,
   type RecoveredResponse,
@@ -74,6 +75,11 @@ export class VideoSeries {
     if (now.points) this.pictures.push(now.points.picture(now.exposureStops));
     this.gathering = null;
     now.done();
+  }
+
+  /** The pictures so far show that the camera does not follow: more of them say nothing else. */
+  get isIgnored(): boolean {
+    return ignoresExposure(evenPoints(this.pictures));
   }
 
   recover(): RecoveredResponse {

@@ -12,13 +12,14 @@ import type { Readings } from './readings';
 import type { CameraRefusal } from './refusal';
 import type { ViewOptions } from './view';
 
+/** How far a capture is. */
 export interface CaptureProgress {
   /** 0..1 of the frame under way. */
   readonly share: number;
   readonly stage: string;
   /**
-   * Pressing again ends it: an open shutter closes and keeps what it has gathered, a series ends with
-   * the frame under way, a countdown is called off.
+   * Pressing again ends it: an open shutter closes and keeps what it has gathered, a series ends
+   * with the frame under way, a countdown is called off.
    */
   readonly open?: boolean;
   /** The picture as far as it has been gathered, as a data URL. */
@@ -51,8 +52,8 @@ export interface CameraFacets {
    */
   pushRight?(allowedShare: number): Promise<PushedRight | null>;
   /**
-   * From the brightest texture, of which no more than the share allowed by the monitors may clip, to
-   * the darkest tone; null before the first frame.
+   * From the brightest texture, of which no more than the share allowed by the monitors may clip,
+   * to the darkest tone; null before the first frame.
    */
   sceneRange?(allowedShare: number): Promise<SceneRange | null>;
   /**

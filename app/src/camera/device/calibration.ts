@@ -1,4 +1,4 @@
-import type { CameraLight } from '../../storage/cameraLight';
+import type { CameraLight } from '../../storage/kept/cameraLight';
 
 /** A guided series that was stopped, was refused, or ended with something else than a response. */
 export type SeriesOutcome = 'found' | 'unchanged' | 'narrow' | 'moved' | 'stopped';

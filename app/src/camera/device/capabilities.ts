@@ -1,7 +1,7 @@
 import type { ClickRange, MeterPattern, SolverInput } from '@velmo/core/exposure';
 import type { FileKind, Settings, FlashTiming } from '@velmo/core/settings';
 import type { SeriesKind } from '@velmo/core/series';
-import type { FrameSize } from '../../storage/cameraChoice';
+import type { FrameSize } from '../../storage/kept/cameraChoice';
 import type { Readings } from './readings';
 import type { SharpZone } from '@velmo/core/optics';
 import type { ExposureContext } from '@velmo/core/consequence';

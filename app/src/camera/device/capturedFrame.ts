@@ -1,4 +1,4 @@
-import type { MadeFrame } from '../../storage/madeFrame';
+import type { MadeFrame } from '../../storage/frames/madeFrame';
 
 /** Share of a capture's progress that making the frame takes; storing it is the rest. */
 export const MAKING_SHARE = 0.88;

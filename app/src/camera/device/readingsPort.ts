@@ -1,14 +1,15 @@
+import { Listeners } from '../../state/listeners';
 import type { Readings } from './readings';
 
 /** Readings of a worker, handed to whoever listens. */
 export class ReadingsPort {
   private readonly channel = new MessageChannel();
-  private readonly listeners = new Set<(readings: Readings) => void>();
+  private readonly readings = new Listeners<Readings>();
+  readonly listen = this.readings.add;
 
   constructor() {
-    this.channel.port1.onmessage = (event: MessageEvent<Readings>) => {
-      for (const listener of [...this.listeners]) listener(event.data);
-    };
+    this.channel.port1.onmessage = (event: MessageEvent<Readings>) =>
+      this.readings.tell(event.data);
   }
 
   /** The worker's end. */
@@ -16,13 +17,8 @@ export class ReadingsPort {
     return this.channel.port2;
   }
 
-  listen(listener: (readings: Readings) => void): () => void {
-    this.listeners.add(listener);
-    return () => this.listeners.delete(listener);
-  }
-
   close(): void {
-    this.listeners.clear();
+    this.readings.clear();
     this.channel.port1.close();
   }
 }

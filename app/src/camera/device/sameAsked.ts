@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal';
 import type { MonitorSettings } from '@velmo/core/monitor';
 import type { MeterSetting } from '@velmo/core/settings';
 import type { LoupeView } from './view';
@@ -16,9 +17,12 @@ export const sameMeter = (a: MeterSetting, b: MeterSetting): boolean =>
   a.pattern === b.pattern && a.spot.x === b.spot.x && a.spot.y === b.spot.y;
 
 /** What the tables of the monitors are made from. */
-const watched = ({ zebra, toneClicks, peakingStrength }: MonitorSettings): string =>
-  JSON.stringify([zebra, toneClicks, peakingStrength]);
+const watched = ({ zebra, toneClicks, peakingStrength }: MonitorSettings): unknown[] => [
+  zebra,
+  toneClicks,
+  peakingStrength,
+];
 
 /** Monitors that ask for the same tables. */
 export const sameWatched = (a: MonitorSettings, b: MonitorSettings): boolean =>
-  a === b || watched(a) === watched(b);
+  a === b || equal(watched(a), watched(b));

@@ -1,8 +1,8 @@
 import { clickFromIso, nominalIso, timeWords } from '@velmo/core/exposure';
 import type { Moment } from '@velmo/core/files';
 import type { NameFacts } from '../../storage/fileNames';
-import type { FrameFacts } from '../../storage/frameRecord';
-import type { MadeFile, MadeFrame } from '../../storage/madeFrame';
+import type { FrameFacts } from '../../storage/frames/frameRecord';
+import type { MadeFile, MadeFrame } from '../../storage/frames/madeFrame';
 import { frameId, timeInName } from './frameNames';
 
 /** What is found out while a frame is made. */
@@ -20,6 +20,7 @@ export function momentAt(epochMs: number): Moment {
   return { epochMs: whole, offsetMinutes: -new Date(whole).getTimezoneOffset() };
 }
 
+/** Now, with the offset of this device's time zone. */
 export const momentNow = (): Moment => momentAt(Date.now());
 
 /** @param placeInName what stands for the place in a file's name */

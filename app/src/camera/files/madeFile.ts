@@ -1,5 +1,5 @@
-import type { StoredKind } from '../../storage/frameRecord';
-import type { MadeFile } from '../../storage/madeFrame';
+import type { StoredKind } from '../../storage/frames/frameRecord';
+import type { MadeFile } from '../../storage/frames/madeFrame';
 import { fileBlob } from '../../storage/save';
 
 /** A file of a frame out of its parts, which are let go. */

@@ -14,7 +14,7 @@ import {
   type CapturedBand,
   type SimulatedPlan,
 } from '@velmo/core/simulate';
-import type { MadeFile } from '../../storage/madeFrame';
+import type { MadeFile } from '../../storage/frames/madeFrame';
 import { madeFile } from './madeFile';
 import { canvasOf, jpegBytes } from './thumbnail';
 

@@ -35,6 +35,7 @@ export function canvasOf(rgba: Uint8ClampedArray, width: number, height: number)
   return canvas;
 }
 
+/** A canvas as JPEG. Rejects where the browser cannot encode it. */
 export async function jpegBytes(canvas: OffscreenCanvas, quality: number): Promise<Uint8Array> {
   const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality });
   return new Uint8Array(await blob.arrayBuffer());

@@ -30,7 +30,7 @@ export class FrameLoop {
    */
   soon(): void {
     if (!this.running) return;
-    // What is under way shows what has just been overtaken.
+    // A frame that is being drawn shows settings that are not the latest any more: it is given up.
     this.turn++;
     this.sooner ??= setTimeout(() => {
       this.sooner = undefined;

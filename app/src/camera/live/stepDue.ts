@@ -3,8 +3,8 @@ import type { CaptureEvents } from '../device/CameraDevice';
 import { whenDue } from './whenDue';
 
 /**
- * Waits until a step of an interval is due, counted from the first frame so that nothing drifts. One
- * that comes too late, when the next is due already, is missed.
+ * Waits until a step of an interval is due, counted from the first frame so that nothing drifts.
+ * One that comes too late, when the next is due already, is missed.
  *
  * @param beganMs `performance.now()` of the first frame
  */

@@ -1,3 +1,4 @@
+import { Listeners } from '../../state/listeners';
 import { transfer, type Remote } from 'comlink';
 import type { PicturePoint } from '@velmo/core/exposure';
 import { findLens, LENSES } from '@velmo/core/optics';
@@ -19,13 +20,13 @@ import { FIRST_VIEW, type Aim, type ViewOptions } from '../device/view';
 import { momentAt } from '../files/frameJob';
 import { sayLost } from '../files/lostWorker';
 import { hastened, nowMs, type ClockSetting } from './light/sceneClock';
-import { takeLive } from './liveWorker';
-import { computesAhead, keepsLight } from './lightRoom';
+import { takeLive } from './live/liveWorker';
+import { computesAhead, keepsLight } from './capture/lightRoom';
 import { simulatedCapabilities } from './simulatedCapabilities';
-import { SimulatedCapture } from './simulatedCapture';
-import type { SimulatedLiveApi } from './simulatedLive.worker';
-import { simulatedFrames, type FrameMaker } from './simulatedSeries';
-import { jobOf, shotOf, type Standpoint } from './simulatedShot';
+import { SimulatedCapture } from './capture/simulatedCapture';
+import type { SimulatedLiveApi } from './live/simulatedLive.worker';
+import { simulatedFrames, type FrameMaker } from './capture/simulatedSeries';
+import { jobOf, shotOf, type Standpoint } from './capture/simulatedShot';
 import { draggedAim, liveFraming, reprojected } from './simulatedView';
 
 /** A framing that is held so long is taken for one that a frame may be made of. */
@@ -38,7 +39,8 @@ export class SimulatedCamera implements CameraDevice {
   readonly kind = 'simulated';
   private readonly started = takeLive();
   private readonly live: Remote<SimulatedLiveApi> = this.started.api;
-  private readonly lost = new Set<(refusal: CameraRefusal) => void>();
+  private readonly lost = new Listeners<CameraRefusal>();
+  readonly onLost = this.lost.add;
   private closed = false;
   private readonly port = new ReadingsPort();
   private readonly shooting = new SimulatedCapture();
@@ -61,7 +63,7 @@ export class SimulatedCamera implements CameraDevice {
     this.started.lost.catch(() => {
       if (this.closed) return;
       this.close();
-      for (const listener of [...this.lost]) listener(stoppedPicture());
+      this.lost.tell(stoppedPicture());
     });
   }
 
@@ -149,11 +151,6 @@ export class SimulatedCamera implements CameraDevice {
     return this.port.listen(listener);
   }
 
-  onLost(listener: (refusal: CameraRefusal) => void): () => void {
-    this.lost.add(listener);
-    return () => this.lost.delete(listener);
-  }
-
   capture(
     plan: CapturePlan,
     roll: string,
@@ -224,7 +221,7 @@ export class SimulatedCamera implements CameraDevice {
 
   private computeAhead(): void {
     if (!this.settings || this.capturing > 0 || document.hidden) return;
-    // Light before the lens asks nothing of exposure, focus or white.
+    // Light in front of the lens does not depend on exposure, focus or white balance.
     const white = { kelvin: 5500, tint: 0 };
     const exposure = { timeClick: 0, isoClick: 0, focusDioptres: 0, white };
     const place = { startS: 0, capturedAt: momentAt(0), biasClicks: 0, series: null };

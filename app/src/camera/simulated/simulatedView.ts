@@ -16,7 +16,9 @@ export interface LiveAim {
   readonly aim: Aim;
 }
 
+/** Pixels along the long side of the live picture. */
 export const LONG_PX = 640;
+/** Pixels along its short side. */
 export const SHORT_PX = 480;
 
 /** Farthest the camera turns away from where the scene opens, in radians. */

@@ -1,5 +1,5 @@
-import { readWholeFile } from '../../storage/frameBytes';
-import type { StoredFile } from '../../storage/frameRecord';
+import { readWholeFile } from '../../storage/frames/frameBytes';
+import type { StoredFile } from '../../storage/frames/frameRecord';
 import { exposeKept } from '../../workers/exposeKept';
 import type { MetadataGroup } from './metadataGroups';
 import { readMetadata } from './readMetadata';
@@ -12,5 +12,6 @@ const api = {
   },
 };
 
+/** What the worker answers. */
 export type MetadataApi = typeof api;
 exposeKept(api);

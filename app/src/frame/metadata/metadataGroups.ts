@@ -5,6 +5,7 @@ export interface MetadataEntry {
   readonly value: string;
 }
 
+/** Metadata that belong together, under a heading. */
 export interface MetadataGroup {
   readonly title: string;
   readonly entries: readonly MetadataEntry[];

@@ -1,4 +1,4 @@
-import type { StoredFile } from '../../storage/frameRecord';
+import type { StoredFile } from '../../storage/frames/frameRecord';
 import { KeptWorker } from '../../workers/keptWorker';
 import type { MetadataApi } from './metadata.worker';
 import type { MetadataGroup } from './metadataGroups';

@@ -48,7 +48,7 @@ export function readMetadata(bytes: Uint8Array<ArrayBuffer>): MetadataGroup[] {
     const read = ExifReader.load(bytes.buffer, {
       expanded: true,
       includeUnknown: false,
-      // Workers have none of their own.
+      // Workers have no DOMParser of their own.
       domParser: new DOMParser({ onError: () => {} }),
     });
     for (const [key, title] of GROUPS) {

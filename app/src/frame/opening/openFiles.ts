@@ -1,8 +1,8 @@
 import { frameId } from '../../camera/files/frameNames';
 import { createStore } from '../../state/store';
 import { safeStem } from '../../storage/fileNames';
-import { applyChange, keepFrame } from '../../storage/frames';
-import type { MadeFrame } from '../../storage/madeFrame';
+import { applyChange, keepFrame } from '../../storage/frames/frames';
+import type { MadeFrame } from '../../storage/frames/madeFrame';
 import type { CurrentRoll } from '../../storage/rolls/currentRoll';
 import { WorkerLost } from '../../workers/startedWorker';
 import type { ExaminedFile } from '../examineFile';

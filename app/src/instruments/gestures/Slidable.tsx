@@ -4,7 +4,10 @@ import { useSlide, type SlideHandlers } from './useSlide';
 
 interface SlidableProps {
   readonly element: RefObject<View | null>;
-  /** The same object for as long as the element lives: binding anew on every render costs more than the render. */
+  /**
+   * The same object for as long as the element lives: binding anew on every render costs more than
+   * the render.
+   */
   readonly handlers: SlideHandlers;
 }
 

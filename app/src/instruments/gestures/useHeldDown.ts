@@ -29,7 +29,7 @@ export function useHeldDown(host: RefObject<View | null>, key: string): HeldDown
     const onDown = (event: PointerEvent): void => {
       took.current = false;
       clearTimeout(timer);
-      // A second finger is a pinch.
+      // A second finger makes it a pinch, which is not this gesture's.
       from = event.isPrimary && event.button === 0 ? { x: event.clientX, y: event.clientY } : null;
       if (!from) return;
       timer = setTimeout(() => {

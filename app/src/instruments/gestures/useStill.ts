@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { createStore, useStore } from '../state/store';
+import { createStore, useStore } from '../../state/store';
 
 /** Where words that change by themselves stand beside buttons. */
 const WORDS = '[data-testid=verdict], [role=region]';
@@ -17,8 +17,12 @@ if (typeof window !== 'undefined') {
     window.addEventListener(name, () => setTimeout(onUp), true);
 }
 
-/** Words as they are; while a finger lies on a verdict or a sheet, as they were when it came. */
-export function useStill(words: string): string {
+/**
+ * What words say as it is; while a finger lies on a verdict or a sheet, as it was when it came.
+ *
+ * @param words the same object as long as they say the same
+ */
+export function useStill<T>(words: T): T {
   const isPressed = useStore(pressedStore, (pressed) => pressed);
   const [still, setStill] = useState(words);
   if (!isPressed && still !== words) setStill(words);

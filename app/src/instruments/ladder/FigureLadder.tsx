@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { View } from 'react-native';
 import Svg, { Circle, Line, Rect, Text as SvgText } from 'react-native-svg';
 import type { FigureLadder as Ladder, FigureMark, FigureTone } from '@velmo/core/notes';
-import { COLOUR, FONT } from '../theme/theme';
+import { COLOUR, FONT } from '../../theme/theme';
 
 interface FigureLadderProps {
   readonly ladder: Ladder;

@@ -1,13 +1,13 @@
 import { useLayoutEffect, useRef, useState, type ReactNode, type RefObject } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
-import { COLOUR, FONT, typePx } from '../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { keyNudge, LadderDrag } from './ladderDrag';
 import { LadderHistogram, type HistogramLook, type LadderReading } from './LadderHistogram';
 import { LADDER_TOP_STOPS, ladderPxPerStop } from './ladderPlace';
 import { LadderScale } from './LadderScale';
-import { Slidable } from './Slidable';
-import { useDescription } from './useDescription';
-import { CONTAINED, SLIDABLE } from './webStyles';
+import { Slidable } from '../gestures/Slidable';
+import { useDescription } from '../useDescription';
+import { CONTAINED, SLIDABLE } from '../webStyles';
 
 interface LadderProps {
   readonly width: number;
@@ -17,7 +17,10 @@ interface LadderProps {
   readonly floorStops: number;
   /** Calls back with every new reading; returns how to stop. */
   readonly subscribe: (listener: (reading: LadderReading) => void) => () => void;
-  /** Spoken: "highlights 1/3 stop under clipping". Left out where `host` is written to as the words change. */
+  /**
+   * Spoken: "highlights 1/3 stop under clipping". Left out where `host` is written to as the words
+   * change.
+   */
   readonly valueText?: string;
   /** The slider's element, for words that change with every frame. */
   readonly host?: RefObject<View | null>;

@@ -1,5 +1,5 @@
 import { StyleSheet, View } from 'react-native';
-import { COLOUR } from '../theme/theme';
+import { COLOUR } from '../../theme/theme';
 import { ladderY } from './ladderPlace';
 
 const BAR_PX = 5;
@@ -12,6 +12,7 @@ export interface HeldRange {
   readonly floorStops: number;
 }
 
+/** Pixels that so many bars take. */
 export const ladderBarsWidth = (bars: number): number =>
   bars * BAR_PX + (bars - 1) * APART_PX + 2 * MARGIN_PX;
 

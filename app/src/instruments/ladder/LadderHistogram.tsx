@@ -1,7 +1,7 @@
 import { memo, useEffect, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { BINS_PER_STOP, LADDER_BINS, ladderBin } from '@velmo/core/monitor';
-import { drawnColour } from '../theme/theme';
+import { drawnColour } from '../../theme/theme';
 import { histogramHeights, peakOf, sidewaysPath, type HeightScale } from './histogramPath';
 import { LADDER_BOTTOM_STOPS, LADDER_TOP_STOPS, ladderPxPerStop } from './ladderPlace';
 

@@ -1,5 +1,5 @@
 import { StyleSheet, Text, View } from 'react-native';
-import { COLOUR, FONT, typePx } from '../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { ladderY } from './ladderPlace';
 
 interface LadderNoteProps {

@@ -1,10 +1,10 @@
 import { useEffect, useLayoutEffect, useState, type RefObject } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
-import { COLOUR, FONT, typePx } from '../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { keyNudge, LadderDrag } from './ladderDrag';
 import { ladderPxPerStop, ladderY } from './ladderPlace';
-import { Slidable } from './Slidable';
-import { SLIDABLE } from './webStyles';
+import { Slidable } from '../gestures/Slidable';
+import { SLIDABLE } from '../webStyles';
 
 interface LadderPinProps {
   readonly number: number;

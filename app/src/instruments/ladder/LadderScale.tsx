@@ -1,6 +1,6 @@
 import { memo, useId } from 'react';
 import Svg, { Defs, Line, Path, Pattern, Rect, Text as SvgText } from 'react-native-svg';
-import { COLOUR, FONT } from '../theme/theme';
+import { COLOUR, FONT } from '../../theme/theme';
 import { LADDER_BOTTOM_STOPS, ladderY } from './ladderPlace';
 
 interface LadderScaleProps {
@@ -12,7 +12,9 @@ interface LadderScaleProps {
 
 const STOP_MARKS = [3, 2, 1, 0, -1, -2, -3, -4, -5, -6, -7, -8];
 
-/** What is engraved on the ladder: stops, mid-grey, where the raw clips and where noise takes over. */
+/**
+ * What is engraved on the ladder: stops, mid-grey, where the raw clips and where noise takes over.
+ */
 export const LadderScale = memo(function LadderScale(props: LadderScaleProps) {
   const { width, height, clipStops, floorStops } = props;
   // Several ladders may be on the page: each needs a hatch of its own name.

@@ -1,11 +1,11 @@
 import { useMemo, useState } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import type { Figure, FigureScale } from '@velmo/core/notes';
-import { SCREEN_TEXT } from '../theme/screenText';
-import { Choice } from './Choice';
+import { SCREEN_TEXT } from '../../theme/screenText';
+import { Choice } from '../Choice';
 import { FigureLadder } from './FigureLadder';
-import { Tape } from './Tape';
-import type { TapeScale } from './tapeScale';
+import { Tape } from '../tape/Tape';
+import type { TapeScale } from '../tape/tapeScale';
 
 /** A note's live figure: its tapes, and what they do on its ladder. */
 export function NoteFigure({ figure }: { readonly figure: Figure }) {

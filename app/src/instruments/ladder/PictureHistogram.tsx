@@ -2,7 +2,7 @@ import { memo, useEffect, useRef } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import Svg, { Path } from 'react-native-svg';
 import { PICTURE_BINS } from '@velmo/core/monitor';
-import { COLOUR, FONT, typePx } from '../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { curveHeights, type HeightScale, peakOf, sidewaysCurve } from './histogramPath';
 
 interface PictureHistogramProps {
@@ -20,7 +20,10 @@ const HEAD = 18;
 const CHANNELS = [COLOUR.red, COLOUR.green, COLOUR.blue];
 const LUMA = 3;
 
-/** The developed picture's histogram on its side, 0 at the foot and 255 at the top: what the JPEG will hold. */
+/**
+ * The developed picture's histogram on its side, 0 at the foot and 255 at the top: what the JPEG
+ * will hold.
+ */
 export const PictureHistogram = memo(function PictureHistogram(props: PictureHistogramProps) {
   const { width, height, scale, of, subscribe } = props;
   const host = useRef<View>(null);

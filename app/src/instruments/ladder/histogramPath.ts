@@ -1,6 +1,9 @@
 import { LADDER_BINS } from '@velmo/core/monitor';
 
-/** How counts become heights: 'linear' in area (a square root, so that large areas do not flatten small ones), or log. */
+/**
+ * How counts become heights: 'linear' in area (a square root, so that large areas do not flatten
+ * small ones), or log.
+ */
 export type HeightScale = 'linear' | 'log';
 
 /** Heights 0..1 of a curve. */
@@ -28,7 +31,10 @@ export const histogramHeights = (
 ): Float32Array =>
   curveHeights(histogram.subarray(channel * LADDER_BINS, (channel + 1) * LADDER_BINS), peak, scale);
 
-/** Largest count of all channels, end bins left out: what is off the scale must not flatten the rest. */
+/**
+ * Largest count of all channels, end bins left out: what is off the scale must not flatten the
+ * rest.
+ */
 export function peakOf(histogram: Uint32Array | Int32Array, bins: number): number {
   let peak = 1;
   for (let i = 0; i < histogram.length; i++) {
@@ -38,7 +44,10 @@ export function peakOf(histogram: Uint32Array | Int32Array, bins: number): numbe
   return peak;
 }
 
-/** A curve standing on its side over the whole height: first bin at the foot, heights growing leftwards from the right. */
+/**
+ * A curve standing on its side over the whole height: first bin at the foot, heights growing
+ * leftwards from the right.
+ */
 export const sidewaysCurve = (
   heights: Float32Array,
   width: number,
@@ -57,7 +66,8 @@ export const sidewaysCurve = (
   );
 
 /**
- * SVG path of a histogram standing on its side: bins run from `bottom` up, heights grow leftwards from `right`.
+ * SVG path of a histogram standing on its side: bins run from `bottom` up, heights grow leftwards
+ * from `right`.
  *
  * @param pxPerBin screen pixels a bin
  */

@@ -1,4 +1,4 @@
-import type { SlideHandlers } from './useSlide';
+import type { SlideHandlers } from '../gestures/useSlide';
 
 /** Arrow and page keys as clicks. */
 export const keyNudge =

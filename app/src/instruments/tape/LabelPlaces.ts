@@ -23,7 +23,9 @@ interface PlacedLabel extends Stretch {
   readonly width: number;
 }
 
-/** The labels of a tape, put where they can be read whenever the tape has moved; without a render. */
+/**
+ * The labels of a tape, put where they can be read whenever the tape has moved; without a render.
+ */
 export class LabelPlaces {
   private labels: PlacedLabel[] = [];
 

@@ -1,7 +1,8 @@
 import { memo, useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
-import { COLOUR, FONT, TARGET, typePx } from '../theme/theme';
-import { CONTAINED, GLIDING, GRABBABLE } from './webStyles';
+import type { Band } from '@velmo/core/consequence';
+import { COLOUR, FONT, TARGET, typePx } from '../../theme/theme';
+import { CONTAINED, GLIDING, GRABBABLE } from '../webStyles';
 import { CLICK_PX, TapeMotion, type TapeMoves } from './TapeMotion';
 import { useHand } from './hand';
 import { TapeBands } from './TapeBands';
@@ -9,21 +10,22 @@ import { CAP_PX, TapeCap, type TapeCapProps } from './TapeCap';
 import { TapeMarks } from './TapeMarks';
 import { TapeRuler } from './TapeRuler';
 import type { TapeScale } from './tapeScale';
-import { useDescription } from './useDescription';
-import { Slidable } from './Slidable';
+import { useDescription } from '../useDescription';
+import { Slidable } from '../gestures/Slidable';
 
-const NO_BANDS = '[]';
+const NO_BANDS: readonly Band[] = [];
 
+/** A tape: what it is engraved with, where it stands, and what moves it. */
 export interface TapeProps extends TapeMoves {
   readonly scale: TapeScale;
   /** The tape ran into its end and cannot follow the light. */
   readonly atEnd: boolean;
   /** One word beside the name: "set", "auto", "extended". */
   readonly tag: string;
-  /** What its values do to the picture, as the JSON of bands. */
-  readonly bands?: string;
-  /** Clicks at which the frames of a series will stand, as JSON. */
-  readonly marks?: string;
+  /** What its values do to the picture. */
+  readonly bands?: readonly Band[];
+  /** Clicks at which the frames of a series will stand. */
+  readonly marks?: readonly number[];
   /** More to be said of where it stands, for those who listen. */
   readonly description?: string;
   /** Printed along its foot instead of bands. */

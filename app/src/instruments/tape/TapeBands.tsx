@@ -1,8 +1,9 @@
+import equal from 'fast-deep-equal';
 import { memo } from 'react';
 import Svg, { Rect } from 'react-native-svg';
 import type { Band } from '@velmo/core/consequence';
 import type { ClickRange } from '@velmo/core/exposure';
-import { BAND_COLOUR } from '../theme/theme';
+import { BAND_COLOUR } from '../../theme/theme';
 import { bandSegments } from './bandSegments';
 import { TapeLabels } from './TapeLabels';
 
@@ -11,16 +12,18 @@ const HEIGHT = 15;
 const PAST_END_PX = 110;
 
 interface TapeBandsProps {
-  /** The bands as JSON: they are drawn again only when they change. */
-  readonly bands: string;
+  readonly bands: readonly Band[];
   readonly range: ClickRange;
   readonly paper: boolean;
   readonly clickPx: number;
 }
 
-/** What a tape's values do to the picture, printed along its foot. */
+/**
+ * What a tape's values do to the picture, printed along its foot; drawn again only when they say
+ * something else.
+ */
 export const TapeBands = memo(function TapeBands({ bands, range, paper, clickPx }: TapeBandsProps) {
-  const segments = bandSegments(JSON.parse(bands) as Band[], range);
+  const segments = bandSegments(bands, range);
   const colours = BAND_COLOUR[paper ? 'paper' : 'dark'];
   const end = (range.max - range.min + 0.5) * clickPx;
   return (
@@ -56,4 +59,4 @@ export const TapeBands = memo(function TapeBands({ bands, range, paper, clickPx 
       />
     </>
   );
-});
+}, equal);

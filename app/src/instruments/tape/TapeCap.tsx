@@ -1,7 +1,8 @@
 import { Pressable, StyleSheet, Text } from 'react-native';
-import { COLOUR, FONT, typePx } from '../theme/theme';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { useHand } from './hand';
 
+/** A button at a tape's end. */
 export interface TapeCapProps {
   /** Two short lines. */
   readonly top: string;

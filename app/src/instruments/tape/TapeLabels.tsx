@@ -1,14 +1,17 @@
 import { StyleSheet, Text } from 'react-native';
-import { FONT } from '../theme/theme';
+import { FONT } from '../../theme/theme';
 import type { Stretch } from './placeLabel';
 
+/** A name on a stretch of a tape. */
 export interface TapeLabel extends Stretch {
   readonly key: string;
   readonly text: string;
   readonly colour: string;
 }
 
-/** Names printed on a tape's foot. Where each stands is found as the tape moves: see LabelPlaces. */
+/**
+ * Names printed on a tape's foot. Where each stands is found as the tape moves: see LabelPlaces.
+ */
 export function TapeLabels({ labels }: { labels: readonly TapeLabel[] }) {
   return labels.map(({ key, text, colour, from, to }) => (
     <Text

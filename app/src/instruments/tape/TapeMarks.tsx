@@ -1,22 +1,22 @@
+import equal from 'fast-deep-equal';
 import { memo } from 'react';
 import Svg, { Path } from 'react-native-svg';
 import type { ClickRange } from '@velmo/core/exposure';
-import { COLOUR } from '../theme/theme';
+import { COLOUR } from '../../theme/theme';
 
 const SIZE = 5;
 const TOP = 6;
 
 interface TapeMarksProps {
-  /** Clicks that are marked, as JSON: they are drawn again only when they change. */
-  readonly marks: string;
+  /** Clicks that are marked. */
+  readonly marks: readonly number[];
   readonly range: ClickRange;
   readonly paper: boolean;
   readonly clickPx: number;
 }
 
-/** Lozenges on a tape where the frames of a series will stand. */
+/** Lozenges on a tape where the frames of a series will stand; drawn again only when they move. */
 export const TapeMarks = memo(function TapeMarks({ marks, range, paper, clickPx }: TapeMarksProps) {
-  const clicks = JSON.parse(marks) as number[];
   const fill = paper ? COLOUR.ink : COLOUR.paper;
   const edge = paper ? COLOUR.paper : COLOUR.panel;
   return (
@@ -26,7 +26,7 @@ export const TapeMarks = memo(function TapeMarks({ marks, range, paper, clickPx 
       style={{ marginLeft: -2 * SIZE }}
       testID="tape-marks"
     >
-      {clicks.map((click) => {
+      {marks.map((click) => {
         const x = 2 * SIZE + (click - range.min) * clickPx;
         return (
           <Path
@@ -40,4 +40,4 @@ export const TapeMarks = memo(function TapeMarks({ marks, range, paper, clickPx 
       })}
     </Svg>
   );
-});
+}, equal);

@@ -1,7 +1,7 @@
 import type { ClickRange } from '@velmo/core/exposure';
 import { glide, prefersStillness, type Glide } from './glide';
 import { LabelPlaces } from './LabelPlaces';
-import type { SlideHandlers } from './useSlide';
+import type { SlideHandlers } from '../gestures/useSlide';
 
 /** Screen pixels from detent to detent. */
 export const CLICK_PX = 15;

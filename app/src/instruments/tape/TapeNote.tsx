@@ -1,5 +1,5 @@
 import { StyleSheet, Text, View } from 'react-native';
-import { COLOUR, FONT, TARGET, typePx } from '../theme/theme';
+import { COLOUR, FONT, TARGET, typePx } from '../../theme/theme';
 import { TapeCap, type TapeCapProps } from './TapeCap';
 
 interface TapeNoteProps {

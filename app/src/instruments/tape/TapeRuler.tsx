@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import Svg, { Line, Text as SvgText } from 'react-native-svg';
 import type { ClickRange } from '@velmo/core/exposure';
-import { COLOUR, FONT } from '../theme/theme';
+import { COLOUR, FONT } from '../../theme/theme';
 import type { TapeScale } from './tapeScale';
 
 /** Room beside the first and last detent, so that their numbers are not cut. */
@@ -17,7 +17,9 @@ interface TapeRulerProps {
   readonly height: number;
 }
 
-/** The engraving of a tape: detents in thirds, numbers at whole stops. Drawn once, then only moved. */
+/**
+ * The engraving of a tape: detents in thirds, numbers at whole stops. Drawn once, then only moved.
+ */
 export const TapeRuler = memo(function TapeRuler(props: TapeRulerProps) {
   const { scale, range, paper, clickPx, step, height } = props;
   const ink = paper ? COLOUR.ink : COLOUR.light;

@@ -8,7 +8,7 @@ import {
   xyzFromChromaticity,
   XYZ_TO_SRGB,
 } from '@velmo/core/colour';
-import { COLOUR } from '../theme/theme';
+import { COLOUR } from '../../theme/theme';
 import { TapeLabels, type TapeLabel } from './TapeLabels';
 import { CLICK_PX } from './TapeMotion';
 import { clickOfKelvin, kelvinOfClick, WHITE_CLICKS } from './whiteScale';

@@ -9,7 +9,10 @@ export interface BandSegment {
   readonly to: number;
 }
 
-/** Which band shows where: of several at a click, the one that begins last, because it has just become true. */
+/**
+ * Which band shows where: of several at a click, the one that begins last, because it has just
+ * become true.
+ */
 export function bandSegments(bands: readonly Band[], range: ClickRange): BandSegment[] {
   const segments: { band: Band; from: number; to: number }[] = [];
   for (let click = range.min; click <= range.max; click++) {

@@ -6,6 +6,7 @@ export const EV_CLICKS = { min: -18, max: 60 } as const;
 
 const words = (click: number): string => `${click < 0 ? '−' : ''}${formatThirds(click)}`;
 
+/** Light in EV at ISO 100, in thirds. */
 export const EV_SCALE: TapeScale = {
   name: 'EV',
   engrave: words,

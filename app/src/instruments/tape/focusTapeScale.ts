@@ -25,7 +25,10 @@ const ENGRAVED: Readonly<Record<DistanceUnit, readonly number[]>> = {
 /** Detents that a number needs for itself. */
 const ROOM = 3;
 
-/** The engraving of a focus tape: distances on a scale that is even in dioptres, infinity, and H for the hyperfocal distance. */
+/**
+ * The engraving of a focus tape: distances on a scale that is even in dioptres, infinity, and H for
+ * the hyperfocal distance.
+ */
 export function focusTapeScale(detents: FocusDetents, unit: DistanceUnit): TapeScale {
   const { clickOf, steps, hyperfocalM, range } = detents;
   if (steps) return stepScale(range);
@@ -53,7 +56,9 @@ export function focusTapeScale(detents: FocusDetents, unit: DistanceUnit): TapeS
   };
 }
 
-/** A device that counts steps of its own: how far they focus is not known, so no distance is shown. */
+/**
+ * A device that counts steps of its own: how far they focus is not known, so no distance is shown.
+ */
 function stepScale(range: FocusDetents['range']): TapeScale {
   const step = (click: number): number => Math.round(click - range.min);
   const every = step(range.max) > 60 ? 10 : 5;

@@ -4,10 +4,12 @@ const FRICTION = 90;
 const SETTLE_SPEED = 6;
 const SETTLE_MS = 110;
 
+/** A tape that has been let go and goes on by itself. */
 export interface Glide {
   stop(): void;
 }
 
+/** True where the system was asked for less motion. */
 export const prefersStillness = (): boolean =>
   window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 

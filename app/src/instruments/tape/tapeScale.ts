@@ -19,6 +19,7 @@ export interface TapeScale {
   readonly engraved?: readonly { readonly click: number; readonly text: string }[];
 }
 
+/** Shutter time in thirds of a stop. */
 export const TIME_SCALE: TapeScale = {
   name: 'Time',
   engrave: nominalTime,
@@ -27,6 +28,7 @@ export const TIME_SCALE: TapeScale = {
   majorEvery: 3,
 };
 
+/** ISO in thirds of a stop. */
 export const ISO_SCALE: TapeScale = {
   name: 'ISO',
   engrave: nominalIso,
@@ -35,6 +37,7 @@ export const ISO_SCALE: TapeScale = {
   majorEvery: 3,
 };
 
+/** Exposure compensation in thirds of a stop. */
 export const COMP_SCALE: TapeScale = {
   name: 'Comp',
   engrave: formatSignedThirds,
@@ -50,6 +53,7 @@ const WIDEST_MM = 13;
 /** 35 mm-equivalent focal length of a zoom click. */
 export const focalOfClick = (click: number): number =>
   WIDEST_MM * 2 ** (click / ZOOM_CLICKS_PER_DOUBLING);
+/** Where a 35 mm-equivalent focal length stands on the zoom tape. */
 export const clickOfFocal = (focalLength35Mm: number): number =>
   Math.round(ZOOM_CLICKS_PER_DOUBLING * Math.log2(focalLength35Mm / WIDEST_MM));
 
@@ -61,6 +65,7 @@ const zoomWords = (click: number): string =>
     .filter(Boolean)
     .join(', ');
 
+/** Zoom by 35 mm-equivalent focal length. */
 export const ZOOM_SCALE: TapeScale = {
   name: 'Zoom',
   engrave: (click) => `${Math.round(focalOfClick(click))}`,

@@ -5,8 +5,10 @@ import type { TapeScale } from './tapeScale';
 const MIRED_A_CLICK = 5;
 const WARMEST_MIRED = 1e6 / WHITE_KELVIN.min;
 
+/** Where a temperature stands on the white tape, which is even in mired. */
 export const clickOfKelvin = (kelvin: number): number =>
   (WARMEST_MIRED - 1e6 / kelvin) / MIRED_A_CLICK;
+/** The temperature at a detent, rounded as it is shown. */
 export const kelvinOfClick = (click: number): number =>
   Math.min(WHITE_KELVIN.max, 1e6 / (WARMEST_MIRED - click * MIRED_A_CLICK));
 
@@ -18,6 +20,7 @@ export const WHITE_CLICKS = {
 
 const ENGRAVED = [2000, 2300, 2700, 3200, 3800, 4500, 5500, 6500, 8000, 10000, 12000];
 
+/** White balance by temperature. */
 export const WHITE_SCALE: TapeScale = {
   name: 'White',
   engrave: (click) => `${nominalKelvin(kelvinOfClick(click))}`,
@@ -27,8 +30,10 @@ export const WHITE_SCALE: TapeScale = {
   engraved: ENGRAVED.map((kelvin) => ({ click: clickOfKelvin(kelvin), text: `${kelvin}` })),
 };
 
+/** How far the tint tape goes, green to magenta. */
 export const TINT_CLICKS = WHITE_TINT;
 
+/** Tint, green to magenta. */
 export const TINT_SCALE: TapeScale = {
   name: 'Tint',
   engrave: (tint) => `${Math.abs(tint)}`,

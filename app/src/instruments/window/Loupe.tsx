@@ -1,10 +1,10 @@
 import { useGesture } from '@use-gesture/react';
 import { useEffect, useRef, type RefObject } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { COLOUR } from '../theme/theme';
-import { Button } from './Button';
+import { COLOUR } from '../../theme/theme';
+import { Button } from '../Button';
 import { useWorkerCanvas } from './useWorkerCanvas';
-import { CONTAINED, GLIDING, PANNABLE } from './webStyles';
+import { CONTAINED, GLIDING, PANNABLE } from '../webStyles';
 
 /** Side of what a loupe shows, in screen pixels. */
 export const LOUPE_PX = 152;
@@ -18,7 +18,9 @@ interface LoupeProps {
   /** Changes when the camera does: a canvas can be handed to a worker only once. */
   readonly source: number;
   readonly attach: (canvas: OffscreenCanvas) => void;
-  /** Calls back with the sharpness now and the best seen, as shares of the bar; returns how to stop. */
+  /**
+   * Calls back with the sharpness now and the best seen, as shares of the bar; returns how to stop.
+   */
   readonly subscribe: (listener: (now: number, best: number) => void) => () => void;
   /** Dragged by so many screen pixels. */
   readonly onDrag: (dx: number, dy: number) => void;
@@ -34,7 +36,10 @@ const KEYS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowDown: [0, -KEY_PX],
 };
 
-/** A piece of the sensor, photosite by photosite, with a bar of its sharpness. Drag it to look elsewhere, tap it away. */
+/**
+ * A piece of the sensor, photosite by photosite, with a bar of its sharpness. Drag it to look
+ * elsewhere, tap it away.
+ */
 export function Loupe(props: LoupeProps) {
   const { left, top, zoom, source, attach, subscribe, onDrag, onZoom, onClose } = props;
   const host = useRef<View>(null);

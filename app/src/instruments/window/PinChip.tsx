@@ -1,7 +1,7 @@
 import type { RefObject } from 'react';
 import { Pressable, StyleSheet, Text, View } from 'react-native';
-import { COLOUR, FONT, typePx } from '../theme/theme';
-import { CONTAINED } from './webStyles';
+import { COLOUR, FONT, typePx } from '../../theme/theme';
+import { CONTAINED } from '../webStyles';
 
 interface PinChipProps {
   readonly number: number;
@@ -20,7 +20,10 @@ interface PinChipProps {
 const MARK_PX = 9;
 const HEIGHT = 44;
 
-/** A spot reading stuck to the picture: a small cross, and beside it what it reads. Pressing takes it out. */
+/**
+ * A spot reading stuck to the picture: a small cross, and beside it what it reads. Pressing takes
+ * it out.
+ */
 export function PinChip(props: PinChipProps) {
   const { number, left, top, turned, chip, tone, room, onPress } = props;
   return (

@@ -1,13 +1,16 @@
 import { useRef, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useWorkerCanvas } from './useWorkerCanvas';
-import { PANNABLE } from './webStyles';
+import { PANNABLE } from '../webStyles';
 import { useWindowGestures, type WindowHandlers } from './windowGestures';
 
 interface WindowProps {
   readonly width: number;
   readonly height: number;
-  /** Changes whenever a new canvas is needed: a canvas can be handed to a worker only once. 0: no camera yet. */
+  /**
+   * Changes whenever a new canvas is needed: a canvas can be handed to a worker only once. 0: no
+   * camera yet.
+   */
   readonly source: number;
   readonly label: string;
   /** The picture is still being refined. */

@@ -2,8 +2,8 @@ import { useEffect, type RefObject } from 'react';
 import type { View } from 'react-native';
 
 /**
- * Puts a canvas into an element and hands its pixels to a worker; a new one whenever `source` changes, because a canvas can
- * be handed over only once.
+ * Puts a canvas into an element and hands its pixels to a worker; a new one whenever `source`
+ * changes, because a canvas can be handed over only once.
  *
  * @param source what the canvas belongs to; null: there is nothing to draw on yet
  * @param attach must stay the same function as long as nothing new is to be attached

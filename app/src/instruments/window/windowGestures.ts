@@ -2,7 +2,7 @@ import { useGesture } from '@use-gesture/react';
 import { useEffect, useLayoutEffect, useState, type RefObject } from 'react';
 import type { View } from 'react-native';
 import type { PicturePoint } from '@velmo/core/exposure';
-import { guardGestures } from './edgeGuard';
+import { guardGestures } from '../gestures/edgeGuard';
 
 /** What fingers on the Window can ask for. Places and ways are shares of the picture's sides. */
 export interface WindowHandlers {

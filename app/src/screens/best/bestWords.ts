@@ -44,7 +44,9 @@ export function firstWords([first, next]: readonly RankedFrame[]): string {
   return `${[reason, ...beside].join('; ')}.`;
 }
 
-/** What another lacks against the first: "71 % of the first’s detail; smeared 1.6 times one way." */
+/**
+ * What another lacks against the first: "71 % of the first’s detail; smeared 1.6 times one way."
+ */
 export function laterWords(one: RankedFrame, first: RankedFrame): string {
   const detail = first.detail > 0 ? one.detail / first.detail : 1;
   const reason =

@@ -1,13 +1,14 @@
 import { rankFrames, type FrameMeasure, type RankedFrame } from '@velmo/core/rank';
 import { useEffect, useState } from 'react';
 import { takeFrameView, warmFrameViews } from '../../frame/frameViews';
-import { rawOf, type ListedFrame } from '../../storage/madeFrame';
+import { rawOf, type ListedFrame } from '../../storage/frames/madeFrame';
 
 /** A frame and where it stands among those of its stack. */
 export interface Ranked extends RankedFrame {
   readonly frame: ListedFrame;
 }
 
+/** A stack whose frames are ranked, as far as they have been measured. */
 export interface Best {
   /** Best first; empty until all are measured. */
   readonly ranked: readonly Ranked[];

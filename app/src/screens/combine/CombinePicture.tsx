@@ -2,7 +2,7 @@ import type { FinishChoices } from '@velmo/core/combine';
 import { useEffect, useRef } from 'react';
 import type { SeenPlace } from '../../combine/combine.worker';
 import { StyleSheet, View } from 'react-native';
-import { useWorkerCanvas } from '../../instruments/useWorkerCanvas';
+import { useWorkerCanvas } from '../../instruments/window/useWorkerCanvas';
 import { COLOUR } from '../../theme/theme';
 import type { Combination } from './useCombination';
 import { BRUSH_RADIUS, useStroke } from './useStroke';

@@ -6,9 +6,9 @@ import type { CombinedFacts, SeenPlace } from '../../combine/combine.worker';
 import { Button } from '../../instruments/Button';
 import { Choice } from '../../instruments/Choice';
 import { useScreenRoom } from '../../instruments/useScreenRoom';
-import { useFrameAdded } from '../../storage/frameQueries';
-import type { CombineRecipe } from '../../storage/frameRecord';
-import type { ListedFrame } from '../../storage/madeFrame';
+import { useFrameAdded } from '../../storage/frames/frameQueries';
+import type { CombineRecipe } from '../../storage/frames/frameRecord';
+import type { ListedFrame } from '../../storage/frames/madeFrame';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { CombinePicture } from './CombinePicture';
 import {

@@ -1,8 +1,8 @@
 import { FIRST_FINISH, type FinishChoices } from '@velmo/core/combine';
 import { formatSignedThirds } from '@velmo/core/exposure';
 import { StyleSheet, View } from 'react-native';
-import { Tape } from '../../instruments/Tape';
-import type { TapeScale } from '../../instruments/tapeScale';
+import { Tape } from '../../instruments/tape/Tape';
+import type { TapeScale } from '../../instruments/tape/tapeScale';
 
 interface FinishTapesProps {
   readonly finish: FinishChoices;

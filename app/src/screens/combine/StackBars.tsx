@@ -1,5 +1,5 @@
 import { Pressable, StyleSheet, Text, View } from 'react-native';
-import { exposureWords } from '../../storage/frameWords';
+import { exposureWords } from '../../storage/frames/frameWords';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 import type { StackBar } from './barsOfStack';
 

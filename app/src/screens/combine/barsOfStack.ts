@@ -1,9 +1,9 @@
 import type { Reach } from '@velmo/core/combine';
 import { formatDistance } from '@velmo/core/optics';
 import { frameColour } from '../../combine/frameColour';
-import { exposureWords } from '../../storage/frameWords';
-import type { FrameRecord } from '../../storage/frameRecord';
-import type { ListedFrame } from '../../storage/madeFrame';
+import { exposureWords } from '../../storage/frames/frameWords';
+import type { FrameRecord } from '../../storage/frames/frameRecord';
+import type { ListedFrame } from '../../storage/frames/madeFrame';
 import type { CombinedFacts } from '../../combine/combine.worker';
 import { COLOUR } from '../../theme/theme';
 import type { BrushPart } from './Brush';

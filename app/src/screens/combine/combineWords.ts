@@ -1,6 +1,6 @@
 import type { StackFacts, WayId } from '@velmo/core/combine';
 import type { SourceKind } from '../../combine/sourceFile';
-import type { FrameRecord } from '../../storage/frameRecord';
+import type { FrameRecord } from '../../storage/frames/frameRecord';
 
 /** Ways by what they are for. */
 export const PURPOSE: Readonly<Record<WayId, string>> = {

@@ -12,9 +12,9 @@ import {
 } from '@velmo/core/combine';
 import { useState } from 'react';
 import type { CombinedFacts } from '../../combine/combine.worker';
-import type { CombineRecipe } from '../../storage/frameRecord';
+import type { CombineRecipe } from '../../storage/frames/frameRecord';
 import { sourceFile, sourceKind, type SourceKind } from '../../combine/sourceFile';
-import type { ListedFrame } from '../../storage/madeFrame';
+import type { ListedFrame } from '../../storage/frames/madeFrame';
 import { nextFrame, paintedWords, stackFacts, takenWords } from './combineWords';
 
 /** What has been chosen of how frames become one. */

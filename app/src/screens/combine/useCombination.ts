@@ -18,8 +18,8 @@ import type {
   SeenPlace,
 } from '../../combine/combine.worker';
 import { latestOnly } from '../../state/latestOnly';
-import { keepFrame } from '../../storage/frames';
-import { FrameNotStored, type ListedFrame } from '../../storage/madeFrame';
+import { keepFrame } from '../../storage/frames/frames';
+import { FrameNotStored, type ListedFrame } from '../../storage/frames/madeFrame';
 import { addUnsaved } from '../../storage/unsaved';
 import { KeptWorker } from '../../workers/keptWorker';
 import { WorkerLost } from '../../workers/startedWorker';
@@ -30,6 +30,7 @@ export interface Making {
   readonly elapsedS: number;
 }
 
+/** What is made of the frames, and what it can be asked. */
 export interface Combination {
   /** What came of it; null while it is not there. */
   readonly facts: CombinedFacts | null;

@@ -1,7 +1,7 @@
-import { useFrame, useFrames, useSeries } from '../../storage/frameQueries';
-import type { CombineRecipe } from '../../storage/frameRecord';
+import { useFrame, useFrames, useSeries } from '../../storage/frames/frameQueries';
+import type { CombineRecipe } from '../../storage/frames/frameRecord';
 import { sourceFile, sourceKind } from '../../combine/sourceFile';
-import type { ListedFrame } from '../../storage/madeFrame';
+import type { ListedFrame } from '../../storage/frames/madeFrame';
 
 /** What an address asks to be combined: chosen frames, a stack, or the sources of a frame again. */
 interface CombineParams {
@@ -21,6 +21,7 @@ interface ToCombine {
 const UNREADABLE =
   'The browser’s storage could not be read just now. Reload the page to try again.';
 
+/** The frames that an address asks to combine. */
 export function useCombined({ ids = '', series = '', again = '' }: CombineParams): ToCombine {
   const made = useFrame(again);
   const recipe = (again && made.data?.record.combined) || null;

@@ -1,9 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, Text, View, type ViewStyle } from 'react-native';
 import type { Viewport } from '../../frame/shownPicture';
-import { useMagnifySteps } from '../../instruments/useMagnifySteps';
-import { useSlide } from '../../instruments/useSlide';
-import { useWorkerCanvas } from '../../instruments/useWorkerCanvas';
+import { useMagnifySteps } from '../../instruments/gestures/useMagnifySteps';
+import { useSlide } from '../../instruments/gestures/useSlide';
+import { useWorkerCanvas } from '../../instruments/window/useWorkerCanvas';
 import { PANNABLE } from '../../instruments/webStyles';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 import {

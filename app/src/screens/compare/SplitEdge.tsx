@@ -1,6 +1,6 @@
 import { useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useSlide } from '../../instruments/useSlide';
+import { useSlide } from '../../instruments/gestures/useSlide';
 import { SLIDABLE_ACROSS } from '../../instruments/webStyles';
 import { COLOUR } from '../../theme/theme';
 import { clamp01 } from '../frame/frameLook';

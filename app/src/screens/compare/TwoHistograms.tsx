@@ -1,7 +1,7 @@
 import { View } from 'react-native';
 import Svg, { Line, Path, Text as SvgText } from 'react-native-svg';
 import { binStops, LADDER_BINS, ladderBin } from '@velmo/core/monitor';
-import { curveHeights } from '../../instruments/histogramPath';
+import { curveHeights } from '../../instruments/ladder/histogramPath';
 import { COLOUR, FONT } from '../../theme/theme';
 
 interface TwoHistogramsProps {

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { NOT_MOVED, type Moved } from '../frame/frameLook';
 import type { OpenedFrame } from '../frame/useFrameView';
 
+/** How frames lie against the first. */
 export interface Alignment {
   /** How far each frame has moved against the first; null where that could not be told. */
   readonly moved: readonly (Moved | null)[];

@@ -5,10 +5,11 @@ import type { FrameViewApi } from '../../frame/frameView.worker';
 import { takeFrameView, warmFrameViews } from '../../frame/frameViews';
 import type { Viewport } from '../../frame/shownPicture';
 import { latestOnly } from '../../state/latestOnly';
-import { rawOf, type ListedFrame } from '../../storage/madeFrame';
+import { rawOf, type ListedFrame } from '../../storage/frames/madeFrame';
 import type { KeptWorker } from '../../workers/keptWorker';
 import type { Moved } from '../frame/frameLook';
 
+/** How two frames differ. */
 export interface Comparison {
   readonly compared: ComparedFrames | null;
   /** Why they are not compared. */

@@ -9,10 +9,10 @@ import {
 } from '../../deliver/deliveryPlan';
 import { Button } from '../../instruments/Button';
 import { Choice } from '../../instruments/Choice';
-import { useFrames } from '../../storage/frameQueries';
+import { useFrames } from '../../storage/frames/frameQueries';
 import { useRoll, useRolls } from '../../storage/rolls/rollQueries';
 import { viewOfParams, wholeRoll } from '../../storage/rolls/rollView';
-import type { ListedFrame } from '../../storage/madeFrame';
+import type { ListedFrame } from '../../storage/frames/madeFrame';
 import { SCREEN_TEXT } from '../../theme/screenText';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { deliveryWords, plannedWords } from './deliverWords';

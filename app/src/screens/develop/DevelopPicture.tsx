@@ -1,10 +1,10 @@
 import { AS_EXPOSED, framedSize, type Development, type Reframe } from '@velmo/core/recipe';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
-import { useHeldDown } from '../../instruments/useHeldDown';
-import { useMagnifySteps } from '../../instruments/useMagnifySteps';
-import { useSlide } from '../../instruments/useSlide';
-import { useWorkerCanvas } from '../../instruments/useWorkerCanvas';
+import { useHeldDown } from '../../instruments/gestures/useHeldDown';
+import { useMagnifySteps } from '../../instruments/gestures/useMagnifySteps';
+import { useSlide } from '../../instruments/gestures/useSlide';
+import { useWorkerCanvas } from '../../instruments/window/useWorkerCanvas';
 import { UNSELECTABLE, ZOOMABLE } from '../../instruments/webStyles';
 import { useStore, type Store } from '../../state/store';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
@@ -34,8 +34,8 @@ interface DevelopPictureProps {
 const BEFORE_KEY = 'b';
 
 /**
- * The picture as the recipe has it, whole or photosite by photosite; as exposed while a finger rests
- * on it.
+ * The picture as the recipe has it, whole or photosite by photosite; as exposed while a finger
+ * rests on it.
  */
 export function DevelopPicture(props: DevelopPictureProps) {
   const { opened, taken, reframe, store, onNeutral, width, height } = props;

@@ -1,7 +1,7 @@
 import { WHITE_KELVIN, WHITE_TINT, type WhitePoint } from '@velmo/core/colour';
 import type { Development } from '@velmo/core/recipe';
 import { StyleSheet, View } from 'react-native';
-import { Tape } from '../../instruments/Tape';
+import { Tape } from '../../instruments/tape/Tape';
 import {
   clickOfKelvin,
   kelvinOfClick,
@@ -9,8 +9,8 @@ import {
   TINT_SCALE,
   WHITE_CLICKS,
   WHITE_SCALE,
-} from '../../instruments/whiteScale';
-import { WhiteStrip } from '../../instruments/WhiteStrip';
+} from '../../instruments/tape/whiteScale';
+import { WhiteStrip } from '../../instruments/tape/WhiteStrip';
 import { useStore, type Store } from '../../state/store';
 import {
   COLOUR_TAPE,

@@ -1,6 +1,6 @@
 import { formatSignedThirds } from '@velmo/core/exposure';
 import { FIRST_GREYS, GREY_SHARE, MAX_DEVELOP_STOPS, type Development } from '@velmo/core/recipe';
-import type { TapeScale } from '../../instruments/tapeScale';
+import type { TapeScale } from '../../instruments/tape/tapeScale';
 
 /** A tape of a recipe: what it sets, and how many of its clicks make a whole of that. */
 export interface DevelopTape {
@@ -92,12 +92,14 @@ export const LIGHT_TAPES: readonly DevelopTape[] = [
 
 /** How much colour there is, or what each gives to greys. */
 export const COLOUR_TAPE: DevelopTape = shareTape('Saturation', 'saturation', -1);
+/** What becomes of colours in black and white. */
 export const GREY_TAPES: readonly DevelopTape[] = [
   greyTape('Red', 0),
   greyTape('Green', 1),
   greyTape('Blue', 2),
 ];
 
+/** Noise and sharpness. */
 export const DETAIL_TAPES: readonly DevelopTape[] = [
   shareTape('Noise', 'noise', 0),
   shareTape('Sharpness', 'sharpening', 0),

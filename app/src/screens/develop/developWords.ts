@@ -13,6 +13,7 @@ const LOOK_WORDS: Readonly<Record<string, string>> = {
   kelp: 'Kelp',
 };
 
+/** What a look is called. */
 export const lookWords = ({ id }: Look): string => LOOK_WORDS[id] ?? id;
 
 const share = (name: string, value: number): string[] =>

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'expo-router';
-import { FlatList, Pressable, StyleSheet, Text, View } from 'react-native';
+import { Pressable, ScrollView, StyleSheet, Text, View } from 'react-native';
 import { DRILLS, type Drill } from '@velmo/core/drill';
 import { Button } from '../../instruments/Button';
-import { lastDrillProgress, NOT_TRIED, type DrillRecord } from '../../storage/drillProgress';
+import { lastDrillProgress, NOT_TRIED, type DrillRecord } from '../../storage/kept/drillProgress';
 import { COLOUR, FONT, TARGET, typePx } from '../../theme/theme';
 import { SCREEN_TEXT } from '../../theme/screenText';
 
@@ -28,27 +28,22 @@ export function DrillsScreen() {
           Drills
         </Text>
       </View>
-      <FlatList
-        data={DRILLS}
-        keyExtractor={({ id }) => id}
-        initialNumToRender={DRILLS.length}
-        contentContainerStyle={styles.content}
-        ListHeaderComponent={
-          <Text style={SCREEN_TEXT.about}>
-            A wish each, at the simulated salt works. Expose, and the raw is judged by the light
-            that was there: 100 is the best this camera could have made of it. Half the signal to
-            noise leaves half; a stop of what is gone for good, an eighth. In any order; each as
-            often as you like, under another light.
-          </Text>
-        }
-        renderItem={({ item }) => (
+      <ScrollView contentContainerStyle={styles.content}>
+        <Text style={SCREEN_TEXT.about}>
+          A wish each, at the simulated salt works. Expose, and the raw is judged by the light that
+          was there: 100 is the best this camera could have made of it. Half the signal to noise
+          leaves half; a stop of what is gone for good, an eighth. In any order; each as often as
+          you like, under another light.
+        </Text>
+        {DRILLS.map((drill) => (
           <ListedDrill
-            drill={item}
-            record={progress?.drills[item.id] ?? NOT_TRIED}
-            onBegin={() => router.dismissTo(`/?drill=${item.id}`)}
+            key={drill.id}
+            drill={drill}
+            record={progress?.drills[drill.id] ?? NOT_TRIED}
+            onBegin={() => router.dismissTo(`/?drill=${drill.id}`)}
           />
-        )}
-      />
+        ))}
+      </ScrollView>
     </View>
   );
 }

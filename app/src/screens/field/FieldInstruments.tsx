@@ -2,29 +2,27 @@ import { useCallback, useMemo, useRef } from 'react';
 import { Pressable, StyleSheet, Text, View } from 'react-native';
 import { freeControl } from '@velmo/core/settings';
 import { ALL_IN_RANGE, type Finding } from '@velmo/core/verdict';
-import { useHand } from '../../instruments/hand';
-import { Ladder } from '../../instruments/Ladder';
-import type { HistogramLook, LadderReading } from '../../instruments/LadderHistogram';
-import { LadderPin } from '../../instruments/LadderPin';
-import { PictureHistogram } from '../../instruments/PictureHistogram';
-import { useStill } from '../../instruments/useStill';
+import { useHand } from '../../instruments/tape/hand';
+import { Ladder } from '../../instruments/ladder/Ladder';
+import type { HistogramLook, LadderReading } from '../../instruments/ladder/LadderHistogram';
+import { LadderPin } from '../../instruments/ladder/LadderPin';
+import { PictureHistogram } from '../../instruments/ladder/PictureHistogram';
 import { Verdict } from '../../instruments/Verdict';
 import { useLiveWords } from './words/liveWords';
 import { useStore } from '../../state/store';
+import { useFindings } from './words/findingsNow';
 import { COLOUR, FONT, TARGET, typePx } from '../../theme/theme';
 import type { Readings } from '../../camera/device/readings';
 import { FlashOnLadder } from './FlashOnLadder';
-import { useNewestFrames } from '../../storage/frameQueries';
+import { useNewestFrames } from '../../storage/frames/frameQueries';
 import { why } from './commands/askWhy';
 import { DrillVerdict } from './drill/DrillVerdict';
 import { drillStore } from './session/drilling';
 import { appliedKitStore } from './session/appliedKit';
-import { applyRepair, changeExposure } from './session/fieldSession';
+import { session } from './session/fieldSession';
 import { fieldStore, openNote, readingsStore, toggleSheet, type Pin } from './session/fieldState';
-import { foreseenText, type Foreseen } from './series/foreseen';
 import { noteOfFinding } from './words/noteTopics';
-import { findingsOf, highlightText, pinText } from './words/readingsText';
-import { steadyFindings } from './words/steadyFindings';
+import { highlightText, pinText } from './words/readingsText';
 
 /** Readings as the ladder wants them. */
 function listenToReadings(listener: (reading: LadderReading) => void): () => void {
@@ -71,7 +69,7 @@ export function FieldLadder({ width, height: whole }: { width: number; height: n
         floorStops={floorStops}
         subscribe={listenToReadings}
         host={host}
-        onNudge={moves ? changeExposure : undefined}
+        onNudge={moves ? session.changeExposure : undefined}
         moves={moves}
         estimated={estimated}
         look={look}
@@ -157,42 +155,9 @@ function PinOnLadder({ pin, index, height }: { pin: Pin; index: number; height: 
       height={height}
       subscribe={subscribe}
       host={host}
-      onPlace={changeExposure}
+      onPlace={session.changeExposure}
     />
   );
-}
-
-const steady = steadyFindings();
-let lastWords = '[]';
-let lastReadings: Readings | null = null;
-
-/**
- * All findings as text, so that they can be compared. While a frame made with older settings is
- * still on screen, what was said before stands: rules must not mix the settings of one frame with
- * the readings of another.
- */
-function findingsAsText(): string {
-  const readings = readingsStore.get();
-  const { settings, applied, capabilities } = fieldStore.get();
-  if (!readings) lastWords = '[]';
-  // Asked several times a frame; the same readings need judging once.
-  else if (readings !== lastReadings && readings.applied >= applied) {
-    lastReadings = readings;
-    const foreseen = JSON.parse(foreseenText()) as Foreseen | null;
-    const forecast = foreseen?.forecast ?? null;
-    const found = findingsOf(readings, settings, capabilities, forecast);
-    lastWords = JSON.stringify(steady(found, readings.applied));
-  }
-  return lastWords;
-}
-
-/**
- * What the verdict found, most important first; renders again only when its words change, and not
- * under a finger.
- */
-export function useFindings(): readonly Finding[] {
-  const words = useStill(useStore(readingsStore, findingsAsText));
-  return JSON.parse(words) as Finding[];
 }
 
 const list = (): void => toggleSheet('verdict');
@@ -235,7 +200,7 @@ export function FieldVerdict({ height }: { height: number }) {
             finding={findings[0] ?? null}
             fine={fine}
             more={Math.max(0, findings.length - 1)}
-            onRepair={applyRepair}
+            onRepair={session.applyRepair}
             onList={list}
             onWhy={() => openNote(noteOfFinding(findings[0].id), 'verdict')}
             hint={hint}

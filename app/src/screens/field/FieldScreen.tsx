@@ -2,13 +2,14 @@ import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { ExposeBar } from '../../instruments/ExposeBar';
-import { HandContext, useHand } from '../../instruments/hand';
+import { HandContext, useHand } from '../../instruments/tape/hand';
 import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { UNSELECTABLE } from '../../instruments/webStyles';
-import { Window } from '../../instruments/Window';
+import { Window } from '../../instruments/window/Window';
+import { inTurnWhenIdle } from '../../engine/whenIdle';
 import { warmFrameViews } from '../../frame/frameViews';
-import { useFrameAdded, useRoom } from '../../storage/frameQueries';
-import { warmFrames } from '../../storage/frames';
+import { useFrameAdded, useRoom } from '../../storage/frames/frameQueries';
+import { warmFrames } from '../../storage/frames/frames';
 import { useStore } from '../../state/store';
 import { COLOUR, TARGET } from '../../theme/theme';
 import {
@@ -17,8 +18,8 @@ import {
   FieldVerdict,
   PICTURE_HISTOGRAM_PX,
 } from './FieldInstruments';
-import { attachCanvas, attachLoupe, releaseAll } from './session/fieldSession';
-import { endHeld, exposeFrame, exposeWhileHeld, MAX_PENDING, whenStored } from './session/exposing';
+import { session } from './session/fieldSession';
+import { MAX_PENDING } from './session/shutter';
 import { fieldStore, readingsStore, type FieldState } from './session/fieldState';
 import { fileWords, isOwnPhoto } from './words/fileWords';
 import { FilmStrip, LastFrame } from './LastFrame';
@@ -33,12 +34,12 @@ import { useAskWhy, why } from './commands/askWhy';
 import { useKeys } from './commands/useKeys';
 import { useNewerVersion } from './session/useNewerVersion';
 import { usePosition } from './session/usePosition';
-import { useOpening } from './session/useOpening';
+import { useOpening } from './session/link/useOpening';
 import { useView } from './window/useView';
 import { WINDOW_HANDLERS } from './commands/windowCommands';
 import { FieldLoupe } from './window/FieldLoupe';
 import { watchFocus } from './commands/focusCommands';
-import { OpenSheet, warmScreens } from '../lateScreens';
+import { AHEAD, OpenSheet } from '../lateScreens';
 import { VerdictSheet } from './sheets/VerdictSheet';
 import { DrillLine } from './drill/DrillLine';
 import { Countdown } from './series/Countdown';
@@ -53,18 +54,18 @@ import { WindowMarks } from './window/WindowMarks';
 
 /** Without a picture there is nothing to wait for. */
 const NO_PICTURE_MS = 4000;
+/** A page that is never idle loads a part as often. */
+const AHEAD_MS = 500;
 
 /**
  * What later presses need is loaded while there is a server to load it from: after the first
- * picture.
+ * picture, a part at a time, since the first touches come meanwhile.
  */
 function loadAhead(): () => void {
   const load = (): void => {
     stop();
-    warmFrames();
-    warmFrameViews();
-    warmScreens();
-    void import('../../camera/browser/browserCamera').catch(() => {});
+    const camera = () => import('../../camera/browser/browserCamera');
+    inTurnWhenIdle([warmFrames, ...AHEAD, warmFrameViews, camera], AHEAD_MS);
   };
   const timer = setTimeout(load, NO_PICTURE_MS);
   const leave = readingsStore.subscribe(() => {
@@ -88,7 +89,9 @@ export function FieldScreen() {
   useAwake();
   useFeedback();
   usePosition();
-  useEffect(() => whenStored(frameAdded), [frameAdded]);
+  useEffect(() => {
+    session.shutter.onStored = frameAdded;
+  }, [frameAdded]);
   useEffect(loadAhead, []);
   useEffect(watchFocus, []);
   useNewerVersion();
@@ -164,7 +167,7 @@ function PictureArea({ m }: { m: FieldMeasures }) {
         source={opened}
         busy={busy}
         label={notice ? `Live picture. ${notice}` : 'The camera is starting'}
-        attach={attachCanvas}
+        attach={session.attachCanvas}
         handlers={WINDOW_HANDLERS}
       >
         <WindowMarks
@@ -177,7 +180,7 @@ function PictureArea({ m }: { m: FieldMeasures }) {
           left={mirrored ? over : 0}
           width={width - over}
           source={opened}
-          attach={attachLoupe}
+          attach={session.attachLoupe}
         />
       </Window>
       <View
@@ -238,9 +241,9 @@ function BottomBar({ height }: { height: number }) {
         progress={progress}
         pending={pending}
         disabled={!ready || (pending >= MAX_PENDING && !progress?.open)}
-        onExpose={() => void exposeFrame()}
-        onHold={bursts ? exposeWhileHeld : undefined}
-        onLetGo={endHeld}
+        onExpose={() => void session.shutter.press()}
+        onHold={bursts ? session.shutter.hold : undefined}
+        onLetGo={session.shutter.letGo}
       />
       <SeriesButton height={height} />
       <HoldAll height={height} />
@@ -286,7 +289,7 @@ function AllToAuto({ height }: { height: number }) {
       label={'all\nauto'}
       name="all auto: every tape and the lock go back to the camera"
       disabled={auto}
-      onPress={releaseAll}
+      onPress={session.releaseAll}
       style={[styles.allAuto, { height }, auto && styles.faded]}
     />
   );

@@ -1,10 +1,10 @@
 import { useRouter } from 'expo-router';
 import { Pressable, StyleSheet, Text, View } from 'react-native';
-import { useNewestFrames } from '../../storage/frameQueries';
-import { exposureWords } from '../../storage/frameWords';
-import { stacksOf } from '../../storage/stacks';
+import { useNewestFrames } from '../../storage/frames/frameQueries';
+import { exposureWords } from '../../storage/frames/frameWords';
+import { stacksOf } from '../../storage/frames/stacks';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
-import { Thumbnail } from '../roll/Thumbnail';
+import { Thumbnail } from '../roll/contactSheet/Thumbnail';
 
 /** The frame taken last; where there is none to show, which of the reasons it is. */
 export function LastFrame({ size }: { readonly size: number }) {

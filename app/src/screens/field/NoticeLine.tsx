@@ -3,7 +3,7 @@ import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { useStore } from '../../state/store';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
-import { UnsavedLine } from '../roll/UnsavedLine';
+import { UnsavedLine } from '../roll/arriving/UnsavedLine';
 import { fieldStore } from './session/fieldState';
 
 const dismiss = (): void => fieldStore.update((s) => ({ ...s, notice: null }));

@@ -3,7 +3,7 @@ import type { RefusalReason } from '../../camera/device/refusal';
 import { Button } from '../../instruments/Button';
 import { useStore } from '../../state/store';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
-import { openCamera } from './session/fieldSession';
+import { session } from './session/fieldSession';
 import { DEFAULT_SCENE, fieldStore } from './session/fieldState';
 
 const TITLES: Readonly<Record<RefusalReason, string>> = {
@@ -30,13 +30,13 @@ export function Refusal({ width, height }: { width: number; height: number }) {
       {refusal.reason !== 'insecure' && (
         <Button
           label={refusal.reason === 'ask' ? 'Allow the camera' : 'Try again'}
-          onPress={() => void openCamera(choice, true)}
+          onPress={() => void session.openCamera(choice, true)}
         />
       )}
       {refusal.reason !== 'browser' && (
         <Button
           label="Use the simulated camera"
-          onPress={() => void openCamera({ device: 'simulated', scene: DEFAULT_SCENE })}
+          onPress={() => void session.openCamera({ device: 'simulated', scene: DEFAULT_SCENE })}
         />
       )}
     </View>

@@ -5,14 +5,14 @@ import { batteryStore, watchBattery } from '../../engine/battery';
 import { Button } from '../../instruments/Button';
 import { StatusPart } from '../../instruments/StatusPart';
 import { useScreenRoom } from '../../instruments/useScreenRoom';
-import { cropWords } from '../../instruments/tapeScale';
-import { useRoom } from '../../storage/frameQueries';
+import { cropWords } from '../../instruments/tape/tapeScale';
+import { useRoom } from '../../storage/frames/frameQueries';
 import { useStore } from '../../state/store';
 import { useStorageKept } from '../../storage/storageKept';
 import { currentRollStore } from '../../storage/rolls/currentRoll';
 import { why } from './commands/askWhy';
 import { WIDE_PX } from './layout';
-import { toggleLock } from './session/fieldSession';
+import { session } from './session/fieldSession';
 import { fieldStore, readingsStore, toggleSheet, type FieldState } from './session/fieldState';
 import { FILE_WORDS, framesLeft, leftDigits, writtenKind } from './words/fileWords';
 import { PATTERN_WORDS } from './words/patternWords';
@@ -96,7 +96,7 @@ function LockButton() {
       label={locked ? 'locked' : 'lock'}
       name={locked ? 'locked: unlock the exposure' : 'lock the exposure'}
       pressed={locked}
-      onPress={toggleLock}
+      onPress={session.toggleLock}
     />
   );
 }

@@ -1,5 +1,7 @@
+/** How Field is laid out: upright phone, phone on its side, wide screen. */
 export type FieldLayout = 'phone' | 'side' | 'wide';
 
+/** How large its parts are, in CSS pixels. */
 export interface FieldMeasures {
   readonly layout: FieldLayout;
   /** The picture stands (3:4) or lies (4:3). */
@@ -49,7 +51,10 @@ const controlsHeight = ({ verdict, tape, bar, gap }: Heights): number =>
 /** From this width on picture and controls stand side by side, and the status line has room. */
 export const WIDE_PX = 900;
 
-/** Laid out as for these sides where the window has less: one that is just being opened can say that it has a pixel. */
+/**
+ * Laid out as for these sides where the window has less: one that is just being opened can say that
+ * it has a pixel.
+ */
 const MIN_PX = 240;
 /** Height of a picture that a ladder still fits beside. */
 const MIN_PICTURE = 120;

@@ -5,7 +5,7 @@ import { metadataOf } from '../../frame/metadata/metadataOf';
 import { searched } from '../../frame/metadata/metadataGroups';
 import { Button } from '../../instruments/Button';
 import { TypedText } from '../../instruments/TypedText';
-import { rawOrPicture, type FrameRecord } from '../../storage/frameRecord';
+import { rawOrPicture, type FrameRecord } from '../../storage/frames/frameRecord';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 
 /** Everything the frame's file says about itself, once it is asked for. */

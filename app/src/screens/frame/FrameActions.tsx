@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
-import type { ListedFrame } from '../../storage/madeFrame';
+import type { ListedFrame } from '../../storage/frames/madeFrame';
 import { useRolls } from '../../storage/rolls/rollQueries';
 import type { Choice } from '../../storage/rolls/decision';
 import { useStore } from '../../state/store';

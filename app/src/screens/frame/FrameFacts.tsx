@@ -1,9 +1,9 @@
 import { useCallback } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
-import { Ladder } from '../../instruments/Ladder';
-import type { LadderReading } from '../../instruments/LadderHistogram';
-import { LadderNote } from '../../instruments/LadderNote';
-import { PictureHistogram } from '../../instruments/PictureHistogram';
+import { Ladder } from '../../instruments/ladder/Ladder';
+import type { LadderReading } from '../../instruments/ladder/LadderHistogram';
+import { LadderNote } from '../../instruments/ladder/LadderNote';
+import { PictureHistogram } from '../../instruments/ladder/PictureHistogram';
 import { useStore } from '../../state/store';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { frameFacts } from './frameFactsText';

@@ -2,10 +2,10 @@ import { AS_TAKEN, framedSize } from '@velmo/core/recipe';
 import { useCallback, useEffect, useMemo, useRef } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
-import { useMagnifySteps } from '../../instruments/useMagnifySteps';
+import { useMagnifySteps } from '../../instruments/gestures/useMagnifySteps';
 import { useScreenKeys } from '../useScreenKeys';
-import { useSlide } from '../../instruments/useSlide';
-import { useWorkerCanvas } from '../../instruments/useWorkerCanvas';
+import { useSlide } from '../../instruments/gestures/useSlide';
+import { useWorkerCanvas } from '../../instruments/window/useWorkerCanvas';
 import { UNSELECTABLE, ZOOMABLE } from '../../instruments/webStyles';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { FlipBar } from './FlipBar';
@@ -21,10 +21,10 @@ import {
 import type { Neighbours } from './useNeighbours';
 import { PictureBar } from './PictureBar';
 import { ReadingChip } from './ReadingChip';
-import { Notch } from '../roll/Notch';
-import type { ListedFrame } from '../../storage/madeFrame';
+import { Notch } from '../roll/contactSheet/Notch';
+import type { ListedFrame } from '../../storage/frames/madeFrame';
 import type { Choice } from '../../storage/rolls/decision';
-import { FramedThumbnail } from '../roll/FramedThumbnail';
+import { FramedThumbnail } from '../roll/contactSheet/FramedThumbnail';
 import type { ChosenMarks } from './useFrameMarks';
 import type { OpenedFrame } from './useFrameView';
 import { useReading } from './useReading';
@@ -54,7 +54,8 @@ const OTHER_ZOOMS: Readonly<Record<Zoom, readonly Zoom[]>> = {
 };
 
 /**
- * A swipe over the whole picture counts when it is this long: sideways goes on, up keeps, down drops.
+ * A swipe over the whole picture counts when it is this long: sideways goes on, up keeps, down
+ * drops.
  */
 const SWIPE_PX = 50;
 

@@ -1,9 +1,9 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
-import { useFrames } from '../../storage/frameQueries';
-import type { CombineRecipe } from '../../storage/frameRecord';
-import { combinedWords, exposureWords } from '../../storage/frameWords';
+import { useFrames } from '../../storage/frames/frameQueries';
+import type { CombineRecipe } from '../../storage/frames/frameRecord';
+import { combinedWords, exposureWords } from '../../storage/frames/frameWords';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 
 interface MadeOfProps {

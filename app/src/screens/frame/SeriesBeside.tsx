@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router';
 import { Pressable, StyleSheet, Text, View } from 'react-native';
-import { useSeries } from '../../storage/frameQueries';
-import type { FrameRecord } from '../../storage/frameRecord';
+import { useSeries } from '../../storage/frames/frameQueries';
+import type { FrameRecord } from '../../storage/frames/frameRecord';
 import { COLOUR, FONT, TARGET, typePx } from '../../theme/theme';
 import { seriesDifferences } from './seriesWords';
 

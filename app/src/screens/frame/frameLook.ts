@@ -11,6 +11,7 @@ export interface FrameLook {
   readonly centre: { readonly x: number; readonly y: number };
 }
 
+/** All of the picture. */
 export const WHOLE: FrameLook = { zoom: 'fit', centre: { x: 0.5, y: 0.5 } };
 
 const ZOOMS: readonly Zoom[] = ['fit', 1, 2];
@@ -18,12 +19,14 @@ const ZOOMS: readonly Zoom[] = ['fit', 1, 2];
 /** The next larger or smaller magnification; the same at the end of them. */
 export const nextZoom = (zoom: Zoom, by: 1 | -1): Zoom => ZOOMS[ZOOMS.indexOf(zoom) + by] ?? zoom;
 
+/** What a zoom is called. */
 export const ZOOM_WORDS: Readonly<Record<Zoom, string>> = {
   fit: 'Whole frame',
   1: '100 %',
   2: '200 %',
 };
 
+/** The nearest share: 0..1. */
 export const clamp01 = (v: number): number => Math.min(1, Math.max(0, v));
 
 const pixelRatio = (): number => window.devicePixelRatio || 1;
@@ -33,6 +36,7 @@ export interface Moved {
   readonly x: number;
   readonly y: number;
 }
+/** The picture lies where it belongs. */
 export const NOT_MOVED: Moved = { x: 0, y: 0 };
 
 /** What is the same wherever a frame is looked at. */

@@ -6,7 +6,7 @@ import {
   timeWords,
 } from '@velmo/core/exposure';
 import { formatDistance } from '@velmo/core/optics';
-import type { FrameRecord } from '../../storage/frameRecord';
+import type { FrameRecord } from '../../storage/frames/frameRecord';
 
 /** What another frame of a series did differently. */
 export interface SeriesDifference {

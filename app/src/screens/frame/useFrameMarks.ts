@@ -9,9 +9,10 @@ import {
   lastMarkChoice,
   NO_MARKS,
   type MarkChoice,
-} from '../../storage/markChoice';
-import { lastPreferences } from '../../storage/preferences';
+} from '../../storage/kept/markChoice';
+import { lastPreferences } from '../../storage/kept/preferences';
 
+/** What can be marked over a stored frame. */
 export const FRAME_MARKS = ['clips', 'zebra', 'edges'] as const;
 export type FrameMark = (typeof FRAME_MARKS)[number];
 
@@ -39,6 +40,7 @@ const onKey = ({ key }: KeyboardEvent): void => {
   if (mark) toggle(mark);
 };
 
+/** The marks that are on, and what switches them. */
 export interface ChosenMarks {
   readonly choice: MarkChoice;
   /** Null where nothing is marked. */

@@ -11,7 +11,7 @@ import { endResting, restFrame, takeFrame } from '../../frame/openFrames';
 import type { Viewport } from '../../frame/shownPicture';
 import { latestOnly } from '../../state/latestOnly';
 import { recordStages } from '../../state/stages';
-import { rawOrPicture, type FrameRecord, type StoredFile } from '../../storage/frameRecord';
+import { rawOrPicture, type FrameRecord, type StoredFile } from '../../storage/frames/frameRecord';
 import { KeptWorker } from '../../workers/keptWorker';
 import { WorkerLost } from '../../workers/startedWorker';
 

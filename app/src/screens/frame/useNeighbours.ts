@@ -3,14 +3,18 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useScreenKeys } from '../useScreenKeys';
 import { prepareFrames } from '../../frame/openFrames';
-import { frameQuery, useSeries } from '../../storage/frameQueries';
-import type { FrameRecord } from '../../storage/frameRecord';
+import { frameQuery, useSeries } from '../../storage/frames/frameQueries';
+import type { FrameRecord } from '../../storage/frames/frameRecord';
 import { useRoll } from '../../storage/rolls/rollQueries';
 import { viewOfParams, wholeRoll, type RollView } from '../../storage/rolls/rollView';
 
-/** The frames before and after a frame: of its roll where it was opened there, else of its series. */
+/**
+ * The frames before and after a frame: of its roll where it was opened there, else of its series.
+ */
 export interface Neighbours {
-  /** Ids of all frames of its series, in the order in which they were made; none of a single one. */
+  /**
+   * Ids of all frames of its series, in the order in which they were made; none of a single one.
+   */
   readonly series: readonly string[];
   /** "2 of 5", "2 of 9, 5 there" of a series that ended early, "2 of 5 · 17 of 214" in a roll. */
   readonly words: string;
@@ -29,8 +33,8 @@ export function useOpenedIn(): RollView | null {
 }
 
 /**
- * Frames of the roll a frame was opened in, as they stood then: what is decided meanwhile takes none
- * of them out of the row. Empty where it was not opened in one, or they are not known yet.
+ * Frames of the roll a frame was opened in, as they stood then: what is decided meanwhile takes
+ * none of them out of the row. Empty where it was not opened in one, or they are not known yet.
  */
 export function useRow(id: string): readonly string[] {
   const view = useOpenedIn();

@@ -68,7 +68,7 @@ export function useReading(host: RefObject<View | null>, picture: ReadPicture): 
       clear();
       clearTimeout(timer);
       const [x, y] = placeOf(event);
-      // A second finger is a pinch.
+      // A second finger makes it a pinch, which is not this gesture's.
       down = event.isPrimary && event.pointerType === 'touch' ? { x, y } : null;
       if (!down) return;
       timer = setTimeout(() => {

@@ -1,6 +1,6 @@
 import { Text } from 'react-native';
 import type { Note } from '@velmo/core/notes';
-import { NoteFigure } from '../../instruments/NoteFigure';
+import { NoteFigure } from '../../instruments/ladder/NoteFigure';
 import { SCREEN_TEXT } from '../../theme/screenText';
 
 /** A note's figure, what it says, and where it is published. */

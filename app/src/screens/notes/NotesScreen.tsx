@@ -1,12 +1,12 @@
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useEffect, useRef, useState } from 'react';
-import { FlatList, Pressable, StyleSheet, Text, View } from 'react-native';
-import { NOTES, type Note } from '@velmo/core/notes';
+import { Pressable, ScrollView, StyleSheet, Text, View } from 'react-native';
+import type { Note } from '@velmo/core/notes';
 import { Button } from '../../instruments/Button';
 import { TypedText } from '../../instruments/TypedText';
 import { COLOUR, FONT, TARGET, typePx } from '../../theme/theme';
 import { SCREEN_TEXT } from '../../theme/screenText';
-import { setUpLink } from '../field/session/setUpLink';
+import { setUpLink } from '../field/session/link/setUpLink';
 import { foundNotes } from './foundNotes';
 import { NoteBody } from './NoteBody';
 import { printNotes } from './printNotes';
@@ -34,31 +34,27 @@ export function NotesScreen() {
           onChangeText={setWanted}
         />
       </View>
-      <FlatList
-        data={found}
-        initialNumToRender={NOTES.length}
-        keyExtractor={({ id }) => id}
-        contentContainerStyle={styles.content}
-        renderItem={({ item }) => (
+      <ScrollView contentContainerStyle={styles.content}>
+        {found.map((item) => (
           <ListedNote
+            key={item.id}
             note={item}
             isOpen={item.id === open}
             isSought={item.id === note}
             onToggle={() => setOpen(item.id === open ? null : item.id)}
           />
+        ))}
+        {found.length > 0 ? (
+          <View style={styles.row}>
+            <Button
+              label={found.length === 1 ? 'Print this note' : `Print these ${found.length} notes`}
+              onPress={() => printNotes(found)}
+            />
+          </View>
+        ) : (
+          <Text style={SCREEN_TEXT.text}>No note has all of these words.</Text>
         )}
-        ListEmptyComponent={<Text style={SCREEN_TEXT.text}>No note has all of these words.</Text>}
-        ListFooterComponent={
-          found.length > 0 ? (
-            <View style={styles.row}>
-              <Button
-                label={found.length === 1 ? 'Print this note' : `Print these ${found.length} notes`}
-                onPress={() => printNotes(found)}
-              />
-            </View>
-          ) : null
-        }
-      />
+      </ScrollView>
     </View>
   );
 }

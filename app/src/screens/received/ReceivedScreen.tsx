@@ -1,4 +1,4 @@
-import { FlatList, ScrollView, StyleSheet, Text, View } from 'react-native';
+import { ScrollView, StyleSheet, Text, View } from 'react-native';
 import type { ArrivedFile, PairedPhone, ReceivedSummary } from '@velmo/core/handoff';
 import { ownerKey } from '../../handoff/pairingSecret';
 import { Button } from '../../instruments/Button';
@@ -40,32 +40,29 @@ export function ReceivedScreen() {
 function Received({ summary, isLost }: { summary: ReceivedSummary; isLost: boolean }) {
   const { folder, files, bytes, latest, phones } = summary;
   return (
-    <FlatList
-      data={latest}
-      keyExtractor={({ sha256 }) => sha256}
-      renderItem={({ item }) => <Row file={item} />}
-      contentContainerStyle={styles.content}
-      ListHeaderComponent={
-        <View style={styles.head}>
-          {isLost && (
-            <Text style={SCREEN_TEXT.text} role="alert">
-              The computer’s server does not answer any more. What came is in its folder.
-            </Text>
-          )}
-          <Text style={SCREEN_TEXT.text} role="status">
-            {files === 0
-              ? 'Nothing has come yet.'
-              : `${filesWords(files)} came, ${bytesWords(bytes)}, each checked by its SHA-256.`}
+    <ScrollView contentContainerStyle={styles.content}>
+      <View style={styles.head}>
+        {isLost && (
+          <Text style={SCREEN_TEXT.text} role="alert">
+            The computer’s server does not answer any more. What came is in its folder.
           </Text>
-          <Text style={SCREEN_TEXT.about}>They lie in {folder}</Text>
-          <Phones phones={phones} />
-          <Pair phones={phones.length} />
-          {files > latest.length && (
-            <Text style={SCREEN_TEXT.about}>The {latest.length} that came last:</Text>
-          )}
-        </View>
-      }
-    />
+        )}
+        <Text style={SCREEN_TEXT.text} role="status">
+          {files === 0
+            ? 'Nothing has come yet.'
+            : `${filesWords(files)} came, ${bytesWords(bytes)}, each checked by its SHA-256.`}
+        </Text>
+        <Text style={SCREEN_TEXT.about}>They lie in {folder}</Text>
+        <Phones phones={phones} />
+        <Pair phones={phones.length} />
+        {files > latest.length && (
+          <Text style={SCREEN_TEXT.about}>The {latest.length} that came last:</Text>
+        )}
+      </View>
+      {latest.map((file) => (
+        <Row key={file.sha256} file={file} />
+      ))}
+    </ScrollView>
   );
 }
 
@@ -96,7 +93,9 @@ function Phones({ phones }: { phones: readonly PairedPhone[] }) {
   ));
 }
 
-/** A code is used up by the phone that scans it: with that phone there, it is not shown any more. */
+/**
+ * A code is used up by the phone that scans it: with that phone there, it is not shown any more.
+ */
 function Pair({ phones }: { phones: number }) {
   const { data: code, variables, mutate, isPending, isError } = useCode();
   const data = variables === phones ? code : undefined;

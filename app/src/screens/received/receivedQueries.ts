@@ -28,6 +28,7 @@ export const useReceived = () =>
     enabled: ownerKey() !== null,
   });
 
+/** True where the computer's own page was asked from another. */
 export const isNotOwner = (error: unknown): boolean => error instanceof NotOwner;
 
 /** Another code, for one phone more than there are. */

@@ -68,6 +68,7 @@ export function reframingOf({ quarters, tilt, crop }: Reframe, taken: Size): Ref
   return { ...begun, shape: SHAPES.find(isShape) ?? 'free', upright };
 }
 
+/** The reframe that is kept of what is under the fingers. */
 export function reframeOf(now: Reframing, taken: Size): Reframe {
   const turned = turnedSize(taken, now.quarters);
   const ratio = ratioOf(now, taken);
@@ -76,6 +77,7 @@ export function reframeOf(now: Reframing, taken: Size): Reframe {
   return { quarters, tilt, crop: fittedCrop(wish, turned, tilt) };
 }
 
+/** The same turned by a quarter, its cut with it. */
 export const turnedBy = (now: Reframing, quarters: 1 | -1): Reframing => {
   let { wish } = now;
   for (let n = (quarters + 4) % 4; n > 0; n--) wish = turnedCrop(wish);

@@ -1,6 +1,6 @@
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
-import { useRoom } from '../../storage/frameQueries';
+import { useRoom } from '../../storage/frames/frameQueries';
 import type { RollListing } from '../../storage/rolls/listing';
 import { useRolls } from '../../storage/rolls/rollQueries';
 import { wholeRoll, type RollView } from '../../storage/rolls/rollView';

@@ -12,17 +12,17 @@ import {
 } from '../../storage/rolls/rollQueries';
 import { paramsOfView, viewOfParams, wholeRoll, type RollView } from '../../storage/rolls/rollView';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
-import { ContactSheet } from './ContactSheet';
+import { ContactSheet } from './contactSheet/ContactSheet';
 import { NoFrames } from './NoFrames';
-import { OpenedArchive } from './OpenedArchive';
-import { OpenedFiles } from './OpenedFiles';
+import { OpenedArchive } from './arriving/OpenedArchive';
+import { OpenedFiles } from './arriving/OpenedFiles';
 import { RollBar } from './RollBar';
 import { RollSheets, type OpenRollSheet } from './RollSheets';
 import { RollStatus } from './RollStatus';
-import { UnreadableFrames } from './UnreadableFrames';
-import { UnsavedFrames } from './UnsavedFrames';
+import { UnreadableFrames } from './arriving/UnreadableFrames';
+import { UnsavedFrames } from './arriving/UnsavedFrames';
 import { useDeciding, useDecidingKeys } from './useDeciding';
-import { useOpenFiles } from './useOpenFiles';
+import { useOpenFiles } from './arriving/useOpenFiles';
 
 /** From this width on a sheet stands beside the frames. */
 const WIDE = 900;

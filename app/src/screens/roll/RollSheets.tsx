@@ -5,6 +5,7 @@ import { RollRoom } from './RollRoom';
 import { RollsSheet } from './RollsSheet';
 import { WhichSheet } from './WhichSheet';
 
+/** What lies over the roll. */
 export type OpenRollSheet = 'rolls' | 'which' | 'room';
 
 interface RollSheetsProps {

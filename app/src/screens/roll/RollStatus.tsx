@@ -1,6 +1,6 @@
 import { StyleSheet, View } from 'react-native';
 import { StatusPart } from '../../instruments/StatusPart';
-import { useRoom } from '../../storage/frameQueries';
+import { useRoom } from '../../storage/frames/frameQueries';
 import type { RollSummary } from '../../storage/rolls/catalogue';
 import type { RollListing } from '../../storage/rolls/listing';
 import type { RollView } from '../../storage/rolls/rollView';

@@ -1,7 +1,7 @@
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../instruments/Button';
 import { useStore } from '../../state/store';
-import { useRemoveFrames } from '../../storage/frameQueries';
+import { useRemoveFrames } from '../../storage/frames/frameQueries';
 import { undoStore } from '../../storage/rolls/undo';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { framesWords } from './rollWords';

@@ -8,6 +8,7 @@ import { isNarrowed } from '../../storage/rolls/rollView';
 import type { RollSummary } from '../../storage/rolls/catalogue';
 import { KIND_WORDS } from '../field/words/seriesWords';
 
+/** A count of frames in words. */
 export const framesWords = (count: number): string => (count === 1 ? '1 frame' : `${count} frames`);
 
 /** Name of the roll a view shows. */
@@ -16,6 +17,7 @@ export const rollName = (roll: string | null, rolls: readonly RollSummary[]): st
     ? 'All frames'
     : (rolls.find(({ id }) => id === roll)?.name ?? (roll === '' ? LOOSE_NAME : roll));
 
+/** What a choice of frames is called. */
 export const SHOWN_WORDS: Readonly<Record<ShownChoice, string>> = {
   all: 'all',
   undecided: 'undecided',
@@ -23,6 +25,7 @@ export const SHOWN_WORDS: Readonly<Record<ShownChoice, string>> = {
   dropped: 'dropped',
 };
 
+/** What an order is called. */
 export const ORDER_WORDS: Readonly<Record<Order, string>> = {
   newest: 'newest first',
   oldest: 'oldest first',
@@ -30,6 +33,7 @@ export const ORDER_WORDS: Readonly<Record<Order, string>> = {
   largest: 'largest file',
 };
 
+/** What frames are told apart by. */
 export const FACET_WORDS: Readonly<Record<Facet, string>> = {
   place: 'Place',
   camera: 'Camera',

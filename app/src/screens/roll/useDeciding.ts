@@ -23,6 +23,7 @@ export interface Deciding {
   readonly noRoom: readonly string[];
 }
 
+/** Keeps, drops, moves and deletes frames, and takes it back. */
 export function useDeciding(): Deciding {
   const { mutate: decide, isError: notDecided, error, variables } = useDecide();
   const { mutate: undo, isError: notUndone } = useUndo();

@@ -1,5 +1,5 @@
 import type { Development } from '@velmo/core/recipe';
-import { thumbnails } from './databases';
+import { thumbnails } from '../databases';
 
 /** Where the small picture of a frame lies that was developed by a recipe, and by which. */
 export const developedKey = (id: string): string => `${id}/developed`;

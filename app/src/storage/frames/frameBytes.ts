@@ -1,7 +1,7 @@
 import { joinChunks } from './chunks';
-import { bytes, values } from './databases';
+import { bytes, values } from '../databases';
 import type { StoredFile } from './frameRecord';
-import { chunkKeys } from './keys';
+import { chunkKeys } from '../keys';
 
 /** Bytes of one file of a frame, or null when they are not all there. */
 export async function readFile(

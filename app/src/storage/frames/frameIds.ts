@@ -1,5 +1,5 @@
-import { records } from './databases';
-import { FRAME } from './keys';
+import { records } from '../databases';
+import { FRAME } from '../keys';
 import { olderBrought } from './olderFrames';
 
 /** Ids of all frames, oldest first; null: to be asked for. */
@@ -20,10 +20,12 @@ export async function allIds(): Promise<readonly string[]> {
   return known;
 }
 
+/** A frame has been stored. */
 export function idAdded(id: string): void {
   if (known && !known.includes(id)) known = [...known, id].sort();
 }
 
+/** Frames have been deleted. */
 export function idsRemoved(ids: readonly string[]): void {
   const gone = new Set(ids);
   known = known?.filter((id) => !gone.has(id)) ?? null;

@@ -1,12 +1,12 @@
-import { records, thumbnails } from './databases';
+import { records, thumbnails } from '../databases';
 import { allIds } from './frameIds';
-import { decidedKey, FRAME } from './keys';
+import { decidedKey, FRAME } from '../keys';
 import type { ListedFrame } from './madeFrame';
 import { olderBrought } from './olderFrames';
 import { readRecord } from './readRecord';
-import { decisionOf } from './rolls/readDecision';
-import { listRoll, type ListedStack } from './rolls/listing';
-import type { RollView } from './rolls/rollView';
+import { decisionOf } from '../rolls/readDecision';
+import { listRoll, type ListedStack } from '../rolls/listing';
+import type { RollView } from '../rolls/rollView';
 import type { UnreadableFrame } from './unreadable';
 
 /** The newest frames. */
@@ -44,7 +44,7 @@ async function listedOf(wanted: readonly string[]): Promise<Omit<NewestFrames, '
       read.push({ record, decision: decisionOf(record, texts[decidedKey(id)]) });
     else unreadable.push({ id, text });
   }
-  // Where nothing is there, nothing more is opened.
+  // Without frames the database of thumbnails is not even opened.
   const pictures =
     read.length > 0 ? await thumbnails.readMany(read.map(({ record }) => record.id)) : {};
   const frames = read.map((frame) => ({ ...frame, thumbnail: pictures[frame.record.id] ?? '' }));
@@ -87,7 +87,9 @@ export async function findFrames(ids: readonly string[]): Promise<(ListedFrame |
 /** Frames of other tabs that may lie between those of a series. */
 const MAX_BETWEEN = 16;
 
-/** The frames made by one press, in the order in which they were made; one alone where it was one. */
+/**
+ * The frames made by one press, in the order in which they were made; one alone where it was one.
+ */
 export async function listSeries(id: string): Promise<ListedFrame[]> {
   const [one] = await findFrames([id]);
   const series = one?.record.series;

@@ -10,8 +10,8 @@ import { useEffect } from 'react';
 import type { NewestFrames } from './frameLists';
 import { findFrame, listSeries, newestFrames, onOthersChanged, removeFrames } from './frames';
 import type { ListedFrame } from './madeFrame';
-import { storeUnsaved } from './unsaved';
-import { KEPT_KEY } from './storageKept';
+import { storeUnsaved } from '../unsaved';
+import { KEPT_KEY } from '../storageKept';
 
 /** Enough for a row in Field, where a series stands as one. */
 export const NEWEST = 24;
@@ -24,6 +24,7 @@ const newestQuery = queryOptions({
 /** Thousands of thumbnails are not held for long once they are out of sight. */
 const UNSEEN_MS = 45_000;
 
+/** The query of one frame; null where there is none of this id. */
 export const frameQuery = (id: string) =>
   queryOptions({
     queryKey: ['frames', 'one', id],
@@ -36,7 +37,9 @@ export const ROLLS_KEY = ['frames', 'rolls'] as const;
 
 /** The newest frames, and how many there are. */
 export const useNewestFrames = () => useQuery(newestQuery);
+/** One frame, as it is now. */
 export const useFrame = (id: string) => useQuery(frameQuery(id));
+/** Several, in the order of their ids. */
 export const useFrames = (ids: readonly string[]) => useQueries({ queries: ids.map(frameQuery) });
 
 /** All frames that were made by the same press as one. */
@@ -92,6 +95,7 @@ export function useOtherTabs(): void {
   );
 }
 
+/** Deletes frames for good. */
 export function useRemoveFrames() {
   const client = useQueryClient();
   return useMutation({

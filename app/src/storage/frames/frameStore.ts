@@ -1,19 +1,19 @@
 import { developedKey } from './developedThumbnails';
 import { chunkCount, chunkOf } from './chunks';
-import { bytes, records, thumbnails, values } from './databases';
-import { stemOf, type Naming } from './fileNames';
+import { bytes, records, thumbnails, values } from '../databases';
+import { stemOf, type Naming } from '../fileNames';
 import { idAdded, idsRemoved } from './frameIds';
 import type { FrameRecord, StoredFile } from './frameRecord';
-import { chunkKeys, decidedKey, FRAME, nameKey, WRITING } from './keys';
+import { chunkKeys, decidedKey, FRAME, nameKey, WRITING } from '../keys';
 import type { MadeFrame } from './madeFrame';
 import { olderBrought } from './olderFrames';
 import { readRecord } from './readRecord';
 import type { RestoredFrame } from './restoredFrame';
-import { catalogueAdded, catalogueRemoved, catalogueRestored, newRoll } from './rolls/catalogue';
-import { decisionAtFirst } from './rolls/decision';
-import { decisionText } from './rolls/readDecision';
+import { catalogueAdded, catalogueRemoved, catalogueRestored, newRoll } from '../rolls/catalogue';
+import { decisionAtFirst } from '../rolls/decision';
+import { decisionText } from '../rolls/readDecision';
 import { keysOfUnreadable } from './unreadable';
-import { withWriteLock } from './writeLock';
+import { withWriteLock } from '../writeLock';
 
 /**
  * Frames on this device. What is about to be written is noted first, bytes come next and the record
@@ -37,8 +37,8 @@ async function freeStem(stem: string): Promise<string> {
 }
 
 /**
- * Stores a frame under a name of its own; asked again, it goes on from whatever is there. Throws StorageFull when there is no room; nothing of the
- * frame stays behind then.
+ * Stores a frame under a name of its own; asked again, it goes on from whatever is there. Throws
+ * StorageFull when there is no room; nothing of the frame stays behind then.
  *
  * @param onWaiting called when another tab has been writing for a while
  */
@@ -174,8 +174,8 @@ async function dropHalf(id: string, { stem, files }: Writing): Promise<void> {
 }
 
 /**
- * Deletes frames. They are noted as half there, then their records go, so that they are gone even if
- * the rest is interrupted: the next start sweeps it up.
+ * Deletes frames. They are noted as half there, then their records go, so that they are gone even
+ * if the rest is interrupted: the next start sweeps it up.
  */
 export async function removeFrames(ids: readonly string[]): Promise<void> {
   const keys = ids.map((id) => FRAME + id);

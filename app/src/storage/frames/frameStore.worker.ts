@@ -1,4 +1,4 @@
-import { exposeKept } from '../workers/exposeKept';
+import { exposeKept } from '../../workers/exposeKept';
 import { forgetIds } from './frameIds';
 import { beginningOfRoll, findFrames, listSeries, newestFrames } from './frameLists';
 import { removeFrames, restoreFrame, storeFrame, sweepHalves } from './frameStore';
@@ -11,7 +11,7 @@ import {
   listUnreadable,
   rollRecords,
   viewRoll,
-} from './rolls/catalogue';
+} from '../rolls/catalogue';
 import { filesOfUnreadable } from './unreadable';
 
 const api = {
@@ -38,5 +38,6 @@ const api = {
   },
 };
 
+/** What the worker answers. */
 export type FrameStoreApi = typeof api;
 exposeKept(api);

@@ -1,14 +1,14 @@
 import { proxy, type Remote } from 'comlink';
-import { KeptWorker } from '../workers/keptWorker';
-import { WorkerLost } from '../workers/startedWorker';
-import { isStorageFull } from './database';
-import { stemOf, type Naming } from './fileNames';
+import { KeptWorker } from '../../workers/keptWorker';
+import { WorkerLost } from '../../workers/startedWorker';
+import { isStorageFull } from '../database';
+import { stemOf, type Naming } from '../fileNames';
 import type { FrameStoreApi } from './frameStore.worker';
 import { FrameNotStored, type ListedFrame, type MadeFrame } from './madeFrame';
 import type { RestoredFrame } from './restoredFrame';
-import type { RollChange } from './rolls/change';
-import { decisionAtFirst } from './rolls/decision';
-import type { RollView } from './rolls/rollView';
+import type { RollChange } from '../rolls/change';
+import { decisionAtFirst } from '../rolls/decision';
+import type { RollView } from '../rolls/rollView';
 
 /** The page's door to the frames on this device: a worker of their own reads and writes them. */
 const store = new KeptWorker<FrameStoreApi>(
@@ -105,6 +105,7 @@ async function askToStay(): Promise<void> {
   await navigator.storage?.persist?.().catch(() => false);
 }
 
+/** The frames made last that are not dropped, newest first, and how many there are in all. */
 export const newestFrames = (count: number) => ask((api) => api.newestFrames(count));
 
 /**
@@ -128,8 +129,10 @@ export async function findFrame(id: string): Promise<ListedFrame | null> {
   return (await found)[at];
 }
 
+/** The frames of one press, in the order in which they were made. */
 export const listSeries = (id: string) => ask((api) => api.listSeries(id));
 
+/** Deletes frames with all their files. Rejects where storage will not. */
 export async function removeFrames(ids: readonly string[]): Promise<void> {
   await ask((api) => api.removeFrames(ids));
   others?.postMessage('removed');
@@ -142,17 +145,22 @@ export async function restoreFrame(frame: RestoredFrame): Promise<boolean> {
   return isNew;
 }
 
+/** What a roll begins with, from the frames made last alone; null where that cannot be told. */
 export const beginningOfRoll = (view: RollView) => ask((api) => api.beginningOfRoll(view));
 
+/** All frames of a roll, in order, as stacks. */
 export const viewRoll = (view: RollView) => ask((api) => api.viewRoll(view));
 
+/** Every roll with what lies in it. */
 export const listRolls = () => ask((api) => api.listRolls());
 
 /** Entries of rolls, as they are kept. */
 export const rollRecords = () => ask((api) => api.rollRecords());
 
+/** Frames whose record this version cannot read. */
 export const listUnreadable = () => ask((api) => api.listUnreadable());
 
+/** What is dropped in a roll, or in all; null: all. */
 export const droppedIn = (roll: string | null) => ask((api) => api.droppedIn(roll));
 
 /** Makes a change of what is decided; returns what takes it back. */
@@ -169,6 +177,8 @@ export async function deleteRoll(id: string, drops: boolean): Promise<RollChange
   return back;
 }
 
+/** The files of a frame whose record cannot be read. */
 export const filesOfUnreadable = (id: string) => ask((api) => api.filesOfUnreadable(id));
 
+/** Deletes what was left half written; says how many frames that were. */
 export const sweepHalves = (): Promise<number> => ask((api) => api.sweepHalves());

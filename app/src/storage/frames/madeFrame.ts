@@ -1,4 +1,4 @@
-import type { NameFacts } from './fileNames';
+import type { NameFacts } from '../fileNames';
 import {
   isRaw,
   type FrameFacts,
@@ -6,7 +6,7 @@ import {
   type StoredFile,
   type StoredKind,
 } from './frameRecord';
-import type { FrameDecision } from './rolls/decision';
+import type { FrameDecision } from '../rolls/decision';
 
 /**
  * A file as it was made. A blob: it can be stored, stored again elsewhere, or saved, without a copy

@@ -1,5 +1,5 @@
-import { records, thumbnails, values } from './databases';
-import { FRAME, nameKey } from './keys';
+import { records, thumbnails, values } from '../databases';
+import { FRAME, nameKey } from '../keys';
 import { readOlderRecord } from './readRecord';
 
 /** Says that nothing of before version 2 is left to bring over. */

@@ -1,5 +1,5 @@
 import type { FrameRecord, StoredFile } from './frameRecord';
-import { isValid } from './validation';
+import { isValid } from '../validation';
 
 /** What version 1 kept of a frame: words, and the thumbnail with them. */
 interface OlderRecord {

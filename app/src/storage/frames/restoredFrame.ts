@@ -1,5 +1,5 @@
 import type { FrameRecord } from './frameRecord';
-import type { FrameDecision } from './rolls/decision';
+import type { FrameDecision } from '../rolls/decision';
 
 /** A frame as it was kept elsewhere. */
 export interface RestoredFrame {

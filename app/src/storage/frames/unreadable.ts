@@ -1,6 +1,6 @@
 import { joinChunks } from './chunks';
-import { bytes, values } from './databases';
-import { bytesOf, chunkKeys } from './keys';
+import { bytes, values } from '../databases';
+import { bytesOf, chunkKeys } from '../keys';
 
 /** A record that this version cannot read. */
 export interface UnreadableFrame {

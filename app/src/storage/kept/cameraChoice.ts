@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal';
 import { keptValue } from './keptValue';
 
 /** Pixels of a video frame. */
@@ -28,6 +29,7 @@ export type CameraChoice = { readonly device: 'simulated'; readonly scene: strin
 const text = (maxLength: number) => ({ type: 'string', maxLength });
 const pixels = { type: 'integer', minimum: 16, maximum: 16384 };
 
+/** JSON Schema of a camera that was chosen. */
 export const CAMERA_CHOICE_SCHEMA = {
   $id: 'velmo/camera-choice/1',
   oneOf: [
@@ -61,23 +63,23 @@ export const CAMERA_CHOICE_SCHEMA = {
 } as const;
 
 const kept = keptValue<CameraChoice>('camera', async (value) => {
-  const { isValid } = await import('./validation');
+  const { isValid } = await import('../validation');
   return isValid<CameraChoice>('cameraChoice', value) ? value : null;
 });
 
 /** What is known to be kept: opening the same camera again writes nothing. */
-let known = '';
+let known: CameraChoice | null = null;
 
 /** The camera of last time; null when there is none that this version understands. */
 export async function lastCamera(): Promise<CameraChoice | null> {
   const last = await kept.last();
-  known = JSON.stringify(last);
+  known = last;
   return last;
 }
 
+/** Keeps the camera for next time. */
 export function keepCamera(choice: CameraChoice): void {
-  const text = JSON.stringify(choice);
-  if (text === known) return;
-  known = text;
+  if (equal(choice, known)) return;
+  known = choice;
   kept.keep(choice);
 }

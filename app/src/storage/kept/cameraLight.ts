@@ -16,6 +16,7 @@ export interface CameraLight {
   readonly evOffset: number | null;
 }
 
+/** Nothing has been measured. */
 export const UNKNOWN_LIGHT: CameraLight = {
   response: null,
   measuredAt: null,
@@ -55,7 +56,7 @@ export interface KeptLight extends Omit<CameraLight, 'response'> {
 
 const keptFor = (camera: string) =>
   keptValue<KeptLight>(`camera-light/${camera}`, async (value) => {
-    const { isValid } = await import('./validation');
+    const { isValid } = await import('../validation');
     return isValid<KeptLight>('cameraLight', value) && rises(value) ? value : null;
   });
 
@@ -77,6 +78,7 @@ export async function lastLight(camera: string): Promise<CameraLight> {
   };
 }
 
+/** Keeps what was measured of a camera, under its name. */
 export const keepLight = (camera: string, light: CameraLight): void =>
   keptFor(camera).keep({
     version: 1,

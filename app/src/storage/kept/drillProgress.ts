@@ -15,7 +15,9 @@ export interface DrillProgress {
   readonly drills: Readonly<Record<string, DrillRecord>>;
 }
 
+/** No drill has been tried. */
 export const NO_PROGRESS: DrillProgress = { version: 1, drills: {} };
+/** One that has not been tried. */
 export const NOT_TRIED: DrillRecord = { best: null, tries: 0, round: 0 };
 
 /** JSON Schema of a DrillProgress. */
@@ -44,10 +46,11 @@ export const DRILL_PROGRESS_SCHEMA = {
 } as const;
 
 const kept = keptValue<DrillProgress>('drills', async (value) => {
-  const { isValid } = await import('./validation');
+  const { isValid } = await import('../validation');
   return isValid<DrillProgress>('drillProgress', value) ? value : null;
 });
 
+/** What has been done of the drills. */
 export const lastDrillProgress = async (): Promise<DrillProgress> =>
   (await kept.last()) ?? NO_PROGRESS;
 

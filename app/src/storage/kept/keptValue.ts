@@ -1,4 +1,4 @@
-import { values } from './databases';
+import { values } from '../databases';
 
 const QUIET_MS = 400;
 
@@ -19,7 +19,8 @@ function takeUnkept(key: string): string | null {
 /**
  * A small value that is remembered from one visit to the next.
  *
- * @param accept checks what was stored, brings older versions up to date; null when it cannot be used
+ * @param accept checks what was stored, brings older versions up to date; null when it cannot be
+ *   used
  */
 export function keptValue<T>(key: string, accept: (value: unknown) => Promise<T | null>) {
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -43,7 +44,8 @@ export function keptValue<T>(key: string, accept: (value: unknown) => Promise<T 
     async last(): Promise<T | null> {
       try {
         const changed = takeUnkept(key);
-        if (changed !== null) await write(changed).catch(() => {});
+        // Nobody waits for it: a database that does not answer would hold all up.
+        if (changed !== null) void write(changed).catch(() => {});
         const text = changed ?? (await values.read(key));
         return text === null ? null : await accept(JSON.parse(text) as unknown);
       } catch {

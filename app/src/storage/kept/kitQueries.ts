@@ -6,7 +6,7 @@ const KITS_KEY = ['kits'];
 
 /** Whether a value is a kit; loaded when it is asked for. */
 export async function kitCheck(): Promise<IsKit> {
-  const { isValid } = await import('./validation');
+  const { isValid } = await import('../validation');
   return (value): value is Kit => isValid<Kit>('kit', value);
 }
 

@@ -1,5 +1,5 @@
 import { readKits, type Kit } from '@velmo/core/kits';
-import { values } from './databases';
+import { values } from '../databases';
 
 const KEY = 'kits';
 
@@ -26,6 +26,7 @@ function valuesOf(text: string): readonly unknown[] {
   }
 }
 
+/** The kits that are kept, and those that this version cannot read. */
 export async function loadKits(isKit: IsKit): Promise<KeptKits> {
   const text = await values.read(KEY);
   if (text === null) return NO_KITS;
@@ -33,7 +34,9 @@ export async function loadKits(isKit: IsKit): Promise<KeptKits> {
   return { kits, unread: refused.map(({ value }) => value) };
 }
 
-/** Changes the kits that are kept, whatever another tab has made of them; rejects when it cannot. */
+/**
+ * Changes the kits that are kept, whatever another tab has made of them; rejects when it cannot.
+ */
 export async function changeKits(
   change: (kits: readonly Kit[]) => readonly Kit[],
   isKit: IsKit,

@@ -8,6 +8,7 @@ export interface MarkChoice {
   readonly edges: boolean;
 }
 
+/** None is on. */
 export const NO_MARKS: MarkChoice = { version: 1, clips: false, zebra: false, edges: false };
 
 /** JSON Schema of a MarkChoice. */
@@ -25,9 +26,11 @@ export const MARK_CHOICE_SCHEMA = {
 } as const;
 
 const kept = keptValue<MarkChoice>('frame-marks', async (value) => {
-  const { isValid } = await import('./validation');
+  const { isValid } = await import('../validation');
   return isValid<MarkChoice>('markChoice', value) ? value : null;
 });
 
+/** The marks that were on last; null where none were kept. */
 export const lastMarkChoice = kept.last;
+/** Keeps them for the next frame. */
 export const keepMarkChoice = kept.keepNow;

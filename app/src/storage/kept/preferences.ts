@@ -2,8 +2,8 @@ import { AIDS_SCHEMA, NO_AIDS, type Aids } from '@velmo/core/aids';
 import { DEFAULT_MONITORS, MONITORS_SCHEMA, type MonitorSettings } from '@velmo/core/monitor';
 import { DISTANCE_UNITS, type DistanceUnit } from '@velmo/core/optics';
 import { AHEAD_CHOICES, type AheadChoice } from '@velmo/core/simulate';
-import { DEFAULT_NAMING, MAX_PATTERN, type NamePattern } from './fileNames';
-import { PLATE_IDS } from '../theme/plates';
+import { DEFAULT_NAMING, MAX_PATTERN, type NamePattern } from '../fileNames';
+import { PLATE_IDS } from '../../theme/plates';
 import { keptValue } from './keptValue';
 
 /** How focus is judged and found. */
@@ -47,6 +47,7 @@ export interface Preferences {
   readonly lightAhead: AheadChoice;
 }
 
+/** As they are before anything was chosen. */
 export const DEFAULT_PREFERENCES: Preferences = {
   version: 7,
   compStepClicks: 1,
@@ -66,6 +67,7 @@ export const DEFAULT_PREFERENCES: Preferences = {
   lightAhead: 'fitting',
 };
 
+/** JSON Schema of what the photographer likes. */
 export const PREFERENCES_SCHEMA = {
   $id: 'velmo/preferences/7',
   type: 'object',
@@ -147,10 +149,12 @@ function migrated(value: unknown): unknown {
 }
 
 const kept = keptValue<Preferences>('preferences', async (value) => {
-  const { isValid } = await import('./validation');
+  const { isValid } = await import('../validation');
   const current = migrated(value);
   return isValid<Preferences>('preferences', current) ? current : null;
 });
 
+/** The preferences of last time; null where there are none. */
 export const lastPreferences = kept.last;
+/** Keeps them, soon. */
 export const keepPreferences = kept.keep;

@@ -1,8 +1,8 @@
 import { records } from '../databases';
 import { decidedKey, FRAME, ROLL, rollKey } from '../keys';
-import { olderBrought } from '../olderFrames';
-import { readRecord } from '../readRecord';
-import type { UnreadableFrame } from '../unreadable';
+import { olderBrought } from '../frames/olderFrames';
+import { readRecord } from '../frames/readRecord';
+import type { UnreadableFrame } from '../frames/unreadable';
 import { changed, type DecisionChange, type RollChange } from './change';
 import type { FrameDecision } from './decision';
 import {
@@ -16,7 +16,7 @@ import { decisionOf, decisionText } from './readDecision';
 import { readRoll } from './readRoll';
 import { LOOSE_NAME, MAX_ROLL_NAME, type RollRecord } from './rollRecord';
 import type { RollView } from './rollView';
-import type { FrameRecord } from '../frameRecord';
+import type { FrameRecord } from '../frames/frameRecord';
 
 /** A roll among all of them. */
 export interface RollSummary {
@@ -135,6 +135,7 @@ export const catalogueAdded = (
 export const catalogueRestored = (record: FrameRecord, decision: FrameDecision): Promise<void> =>
   follow(({ rows }) => void rows.set(record.id, { record, decision }));
 
+/** Frames are gone: so is what was known of them. */
 export const catalogueRemoved = (ids: readonly string[]): Promise<void> =>
   follow(({ rows, unreadable }) => {
     for (const id of ids) {

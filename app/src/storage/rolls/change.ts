@@ -12,8 +12,8 @@ export interface DecisionChange {
 }
 
 /**
- * A change of what was decided: of frames, and of rolls (null: there is no such roll any more). Made
- * whole or not at all; what it replaces is a change too, which takes it back.
+ * A change of what was decided: of frames, and of rolls (null: there is no such roll any more).
+ * Made whole or not at all; what it replaces is a change too, which takes it back.
  */
 export interface RollChange {
   readonly frames: readonly DecisionChange[];

@@ -1,7 +1,7 @@
 import { createStore } from '../../state/store';
 import { values } from '../databases';
 import { DEFAULT_NAMING } from '../fileNames';
-import { keptValue } from '../keptValue';
+import { keptValue } from '../kept/keptValue';
 import { LOOSE_NAME, MAX_ROLL_NAME } from './rollRecord';
 import { MAX_ROLL_ID } from './decision';
 
@@ -12,6 +12,7 @@ export interface CurrentRoll {
   readonly name: string;
 }
 
+/** Frames go into none. */
 export const NO_ROLL: CurrentRoll = { id: '', name: LOOSE_NAME };
 const FIRST: CurrentRoll = { id: DEFAULT_NAMING.roll, name: DEFAULT_NAMING.roll };
 
@@ -38,6 +39,7 @@ async function namedBefore(): Promise<CurrentRoll | null> {
   }
 }
 
+/** The roll that frames are made into. */
 export const currentRollStore = createStore<CurrentRoll>(FIRST);
 
 let loading: Promise<void> | null = null;

@@ -1,6 +1,6 @@
 import { AS_TAKEN, framedSize } from '@velmo/core/recipe';
 import type { SeriesKind } from '@velmo/core/series';
-import type { FrameRecord } from '../frameRecord';
+import type { FrameRecord } from '../frames/frameRecord';
 import type { Choice, FrameDecision } from './decision';
 import { FACETS, shows, type Facet, type Order, type RollView } from './rollView';
 
@@ -26,6 +26,7 @@ export interface FacetValue {
   readonly frames: number;
 }
 
+/** So many frames, and their bytes. */
 export interface Amount {
   readonly frames: number;
   readonly bytes: number;
@@ -45,6 +46,7 @@ export interface RollListing {
   readonly aspect: number;
 }
 
+/** Bytes of all files of a frame. */
 export const bytesOfRecord = ({ files }: FrameRecord): number =>
   files.reduce((sum, { bytes }) => sum + bytes, 0);
 

@@ -1,5 +1,5 @@
 import type { Development, Reframe } from '@velmo/core/recipe';
-import type { FrameRecord } from '../frameRecord';
+import type { FrameRecord } from '../frames/frameRecord';
 import { isValid } from '../validation';
 import { decisionAtFirst, type FrameDecision } from './decision';
 
@@ -9,6 +9,7 @@ interface StoredDecision extends Omit<FrameDecision, 'reframe' | 'development'> 
   readonly development?: Development;
 }
 
+/** A decision as it is kept: JSON. */
 export const decisionText = ({ roll, choice, reframe, development }: FrameDecision): string =>
   JSON.stringify({
     version: 1,

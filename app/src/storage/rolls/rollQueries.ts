@@ -5,7 +5,7 @@ import {
   useQueryClient,
   type QueryClient,
 } from '@tanstack/react-query';
-import { frameQuery, ROLLS_KEY } from '../frameQueries';
+import { frameQuery, ROLLS_KEY } from '../frames/frameQueries';
 import {
   applyChange,
   beginningOfRoll,
@@ -13,7 +13,7 @@ import {
   listRolls,
   listUnreadable,
   viewRoll,
-} from '../frames';
+} from '../frames/frames';
 import { changed, type RollChange } from './change';
 import { currentRollStore, NO_ROLL, setCurrentRoll } from './currentRoll';
 import { doneNow, takeUndone } from './undo';
@@ -50,9 +50,11 @@ export function useRollBeginning(view: RollView) {
   });
 }
 
+/** Every roll with what lies in it. */
 export const useRolls = (enabled = true) =>
   useQuery({ enabled, queryKey: [...ROLLS_KEY, 'all'], queryFn: () => listRolls() });
 
+/** Frames whose record this version cannot read. */
 export const useUnreadable = (enabled: boolean) =>
   useQuery({
     enabled,

@@ -1,5 +1,6 @@
 import { MAX_ROLL_ID } from './decision';
 
+/** Letters of a roll's name at most. */
 export const MAX_ROLL_NAME = 40;
 
 /** A collection of frames, as far as it is more than what its frames say. */

@@ -4,6 +4,7 @@ import type { Choice } from './decision';
 export const SHOWN_CHOICES = ['all', 'undecided', 'kept', 'dropped'] as const;
 export type ShownChoice = (typeof SHOWN_CHOICES)[number];
 
+/** How the frames of a roll are ordered. */
 export const ORDERS = ['newest', 'oldest', 'clipped', 'largest'] as const;
 export type Order = (typeof ORDERS)[number];
 

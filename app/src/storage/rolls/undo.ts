@@ -13,6 +13,7 @@ const MAX_UNDO = 100;
 /** What can be taken back, last first; forgotten with the page. */
 export const undoStore = createStore<readonly Done[]>([]);
 
+/** Something has been done that can be taken back. */
 export const doneNow = (done: Done): void =>
   undoStore.update((all) => [done, ...all].slice(0, MAX_UNDO));
 

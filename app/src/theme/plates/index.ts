@@ -5,6 +5,7 @@ import { sunlight } from './sunlight';
 
 /** Every plate, in the order they are offered. */
 export const PLATES: readonly Plate[] = [graphite, sunlight, night];
+/** Their names in settings. */
 export const PLATE_IDS = PLATES.map(({ id }) => id);
 
 /** The plate of that name; graphite where there is none. */

@@ -8,8 +8,8 @@ export interface Plate {
   /** Colours it has otherwise than graphite. */
   readonly colours: Readonly<Partial<Record<ColourName, string>>>;
   /**
-   * The brightest that anything becomes under it: all colours are turned to grey and shown as shades
-   * of this one, the picture too. Null: colours stay as they are.
+   * The brightest that anything becomes under it: all colours are turned to grey and shown as
+   * shades of this one, the picture too. Null: colours stay as they are.
    */
   readonly veil: string | null;
 }

@@ -1,5 +1,6 @@
 import type { Plate } from './plate';
 
+/** Light, for a screen in full sun. */
 export const sunlight: Plate = {
   id: 'sunlight',
   about: 'Black and white alone, as much contrast as the screen has.',

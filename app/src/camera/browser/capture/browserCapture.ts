@@ -1,34 +1,26 @@
 import { transfer } from 'comlink';
-import { positionNow } from '../position';
-import type { ShotMetadata } from '@velmo/core/files';
-import { CLICKS_PER_STOP } from '@velmo/core/exposure';
-import type { CapturePlan, Long } from '@velmo/core/series';
-import { askedSpot, AVERAGE_FRAMES, type Settings } from '@velmo/core/settings';
-import type { CameraLight } from '../../storage/cameraLight';
-import type { CapturedFrame } from '../device/capturedFrame';
-import type { MadeFrame } from '../../storage/madeFrame';
-import { KeptWorker } from '../../workers/keptWorker';
-import { frameJob, momentNow } from '../files/frameJob';
-import { sayLost } from '../files/lostWorker';
-import { GROWING_MS } from '../files/thumbnail';
+import type { CapturePlan } from '@velmo/core/series';
+import type { Settings } from '@velmo/core/settings';
+import type { CameraLight } from '../../../storage/kept/cameraLight';
+import type { MadeFrame } from '../../../storage/frames/madeFrame';
+import { KeptWorker } from '../../../workers/keptWorker';
+import type { CapturedFrame } from '../../device/capturedFrame';
+import type { CaptureEvents } from '../../device/CameraDevice';
+import { sayLost } from '../../files/lostWorker';
+import { pause } from '../../live/pause';
 import type { BrowserCaptureApi, VideoFrameJob } from './browserCapture.worker';
-import type { GrabbedFrame } from './browserLive';
-import type { CaptureEvents } from '../device/CameraDevice';
+import type { GrabbedFrame } from '../browserLive';
 import { browserSteps, type ReadyStep } from './browserSeries';
-import { FrameStream } from './frameStream';
-import type { SteppedTrack } from './heldTrack';
+import { averagedFrame, longFrame } from './gatheredFrame';
+import type { SteppedTrack } from '../heldTrack';
 import { takePhoto } from './takePhoto';
-import { reportedTimeS } from './track/trackControls';
-import type { ControlSettings } from './track/trackTypes';
-import { pause } from '../live/pause';
+import { videoFrameJob } from './videoFrameJob';
 
 /**
- * A camera that is left is let go after so long, whether the frame asked for has come or not: longer
- * than a busy phone takes to give one in the dark.
+ * A camera that is left is let go after so long, whether the frame asked for has come or not:
+ * longer than a busy phone takes to give one in the dark.
  */
 const MAX_GRAB_MS = 3000;
-/** A camera's name in a record is no longer than this. */
-const MAX_LABEL = 120;
 
 /** What a capture needs of the camera. */
 export interface CaptureSource {
@@ -66,16 +58,8 @@ export class BrowserCapture {
     this.worker.warm();
   }
 
-  capture(
-    plan: CapturePlan,
-    roll: string,
-    events: CaptureEvents,
-    stop: AbortSignal,
-  ): AsyncIterable<CapturedFrame> {
-    return this.frames(plan, roll, events, stop);
-  }
-
-  private async *frames(
+  /** The frames of a plan, as they are made. */
+  async *capture(
     plan: CapturePlan,
     roll: string,
     events: CaptureEvents,
@@ -106,16 +90,18 @@ export class BrowserCapture {
     ready: ReadyStep,
     stop: AbortSignal,
   ): Promise<CapturedFrame> {
-    const { step, told } = ready;
+    const { source } = this;
+    const { step, told: events } = ready;
     const start = performance.now();
-    const job = this.job(settings, roll, ready);
+    const job = videoFrameJob(source, settings, roll, ready);
     const { gathering } = step;
-    if (gathering.kind === 'single') return this.single(settings, job, told);
-    const work: GatherWork =
-      gathering.kind === 'average'
-        ? (worker) => this.average(worker, gathering.frames, job, told, stop)
-        : (worker) => this.long(worker, gathering, job, told, stop);
-    const frame = await this.gathered(work);
+    if (gathering.kind === 'single') return this.single(settings, job, events);
+    const frame = await this.inWorkerOfItsOwn((worker) => {
+      const gathered = { source, worker, job, events, stop };
+      return gathering.kind === 'average'
+        ? averagedFrame(gathered, gathering.frames)
+        : longFrame(gathered, gathering);
+    });
     return { frame, stages: { total: performance.now() - start } };
   }
 
@@ -186,7 +172,7 @@ export class BrowserCapture {
   }
 
   /** Gathers many frames in a worker of their own. Nothing is stored before all is well. */
-  private async gathered(work: GatherWork): Promise<MadeFrame> {
+  private async inWorkerOfItsOwn(work: GatherWork): Promise<MadeFrame> {
     const worker = newWorker();
     this.stacking.add(worker);
     try {
@@ -197,107 +183,5 @@ export class BrowserCapture {
       this.stacking.delete(worker);
       worker.end();
     }
-  }
-
-  private async average(
-    worker: KeptWorker<BrowserCaptureApi>,
-    count: number,
-    job: VideoFrameJob,
-    events: CaptureEvents,
-    stop: AbortSignal,
-  ): Promise<MadeFrame> {
-    const { closing } = this.source;
-    await worker.call((api) => api.startAverage(job.response));
-    const stream = new FrameStream(this.source, (frame) =>
-      worker.call((api) => api.addFrame(transfer(frame, [frame.rgba.buffer]))),
-    );
-    const composite = await stream.take((taken) => {
-      // One that is stopped goes on until it is worth an average.
-      if (taken === count || (stop.aborted && taken >= AVERAGE_FRAMES.min)) return false;
-      const stage = `Frame ${taken + 1} of ${count}`;
-      events.onProgress({ share: taken / count, stage, open: true });
-      return true;
-    });
-    await stream.settle((added, taken) =>
-      events.onProgress({ share: added / taken, stage: `Averaging ${added + 1} of ${taken}` }),
-    );
-    const shot = { ...job.shot, composite: { ...composite, used: composite.taken } };
-    const made = worker.call((api) => api.makeAverage({ ...job, shot }));
-    return Promise.race([made, closing]);
-  }
-
-  /** Frames for as long as is asked, or until it is stopped: what there is then is kept. */
-  private async long(
-    worker: KeptWorker<BrowserCaptureApi>,
-    { totalS, gather }: Long,
-    job: VideoFrameJob,
-    events: CaptureEvents,
-    stop: AbortSignal,
-  ): Promise<MadeFrame> {
-    const { closing } = this.source;
-    await worker.call((api) => api.startLong(job.response, gather));
-    const start = performance.now();
-    let picture: string | undefined;
-    let shownAt = start;
-    const stream = new FrameStream(this.source, async (frame) => {
-      await worker.call((api) => api.addLong(transfer(frame, [frame.rgba.buffer])));
-      if (performance.now() - shownAt < GROWING_MS) return;
-      shownAt = performance.now();
-      picture = await worker.call((api) => api.longPicture());
-    });
-    const composite = await stream.take((taken) => {
-      const goneS = (performance.now() - start) / 1000;
-      if (taken > 0 && (goneS >= totalS || stop.aborted)) return false;
-      const stage = `${taken} gathered · ${Math.round(goneS)} of ${totalS} s`;
-      events.onProgress({ share: Math.min(1, goneS / totalS), stage, open: true, picture });
-      return true;
-    });
-    await stream.settle(() => {});
-    const shot = { ...job.shot, composite: { ...composite, used: composite.taken } };
-    const made = worker.call((api) => api.makeLong({ ...job, shot }));
-    return Promise.race([made, closing]);
-  }
-
-  /** What the track says of its exposure now, and what is to be made of it. */
-  private job(settings: Settings, roll: string, { step, series }: ReadyStep): VideoFrameJob {
-    const { track, light } = this.source;
-    const reported = track.getSettings() as ControlSettings;
-    const timeS = reportedTimeS(reported) ?? undefined;
-    const iso = reported.iso ? Math.round(reported.iso) : undefined;
-    const capturedAt = momentNow();
-    const shot: ShotMetadata = {
-      make: 'Browser camera',
-      model: track.label || 'unnamed',
-      software: 'Velmo',
-      description: 'Processed video frame of a browser camera; not sensor data.',
-      capturedAt,
-      timeS,
-      iso,
-      position: positionNow(),
-      ...(series && {
-        series,
-        compensationStops: (settings.compClicks + step.biasClicks) / CLICKS_PER_STOP,
-      }),
-    };
-    const facts = {
-      camera: 'browser',
-      place: (track.label || 'Camera').slice(0, MAX_LABEL),
-      timeS: timeS ?? null,
-      iso: iso ?? null,
-      compClicks: settings.compClicks + step.biasClicks,
-      lens: null,
-      focusDioptres: step.moves.focusDioptres ?? null,
-      focusedAt: step.moves.focusDioptres === undefined ? askedSpot(settings.focus) : null,
-      white: reported.colorTemperature ? { kelvin: reported.colorTemperature, tint: 0 } : null,
-      roll,
-      series,
-    } as const;
-    return {
-      ...frameJob(facts, capturedAt, 'camera'),
-      shot,
-      response: light.response,
-      files: settings.files === 'jpeg' ? 'jpeg' : 'dng+jpeg',
-      jpegQuality: settings.jpegQuality,
-    };
   }
 }

@@ -17,14 +17,14 @@ import {
 import { AVERAGE_FRAMES, type FileKind } from '@velmo/core/settings';
 import type { Gather } from '@velmo/core/series';
 import { averageWords, lightWords } from './averageWords';
-import type { GrabbedFrame } from './browserLive';
-import { madeFrame, type FrameJob } from '../files/frameJob';
-import { madeFile } from '../files/madeFile';
-import { canvasOf, growingUrl, jpegBytes, thumbnailUrl } from '../files/thumbnail';
-import type { FrameFacts } from '../../storage/frameRecord';
-import type { MadeFile, MadeFrame } from '../../storage/madeFrame';
+import type { GrabbedFrame } from '../browserLive';
+import { madeFrame, type FrameJob } from '../../files/frameJob';
+import { madeFile } from '../../files/madeFile';
+import { canvasOf, growingUrl, jpegBytes, thumbnailUrl } from '../../files/thumbnail';
+import type { FrameFacts } from '../../../storage/frames/frameRecord';
+import type { MadeFile, MadeFrame } from '../../../storage/frames/madeFrame';
 import { LongVideo } from './longVideo';
-import { exposeKept } from '../../workers/exposeKept';
+import { exposeKept } from '../../../workers/exposeKept';
 
 /** What a frame is made of besides its pixels. */
 export interface VideoFrameJob extends FrameJob {
@@ -181,5 +181,6 @@ const api = {
   },
 };
 
+/** What the worker answers. */
 export type BrowserCaptureApi = typeof api;
 exposeKept(api);

@@ -9,19 +9,19 @@ import {
   type SeriesPlace,
 } from '@velmo/core/series';
 import { held, heldFocus, type Settings } from '@velmo/core/settings';
-import type { CaptureEvents } from '../device/CameraDevice';
-import { ofSeries } from '../device/seriesProgress';
-import { frameId } from '../files/frameNames';
-import { waitForStep } from '../live/stepDue';
+import type { CaptureEvents } from '../../device/CameraDevice';
+import { ofSeries } from '../../device/seriesProgress';
+import { frameId } from '../../files/frameNames';
+import { waitForStep } from '../../live/stepDue';
 import {
   exposureWay,
   heldAt,
   SETTLING_FRAMES,
   type ExposureWay,
   type SteppedTrack,
-} from './heldTrack';
-import { compRangeOf, isoRangeOf, reportedClicks, timeRangeOf } from './track/trackControls';
-import type { ControlCapabilities, ControlSettings } from './track/trackTypes';
+} from '../heldTrack';
+import { compRangeOf, isoRangeOf, reportedClicks, timeRangeOf } from '../track/trackControls';
+import type { ControlCapabilities, ControlSettings } from '../track/trackTypes';
 
 /** One frame of a series, once the camera stands as it asks. */
 export interface ReadyStep {
@@ -53,8 +53,8 @@ function exposureOf(reported: ControlSettings): HeldExposure {
 }
 
 /**
- * By what the exposure of a series is held or moved. A device that only takes compensation exposes by
- * itself: it can be moved for a bracket, and not be held.
+ * By what the exposure of a series is held or moved. A device that only takes compensation exposes
+ * by itself: it can be moved for a bracket, and not be held.
  */
 function wayOf(
   { settings }: CapturePlan,
@@ -64,7 +64,7 @@ function wayOf(
   const { kind } = settings.series;
   const way = kind === 'single' ? null : exposureWay(controls);
   if (kind === 'bracket') return way;
-  // Nor can one be held that does not tell the time it exposes for.
+  // Nor can a device be held at a shutter time that it does not report.
   return way === 'time' && reportedClicks(before).timeClick !== null ? way : null;
 }
 
@@ -114,8 +114,8 @@ async function meteredAnew(
 
 /**
  * Leads a track through the steps of a plan and yields each once the camera stands as it asks: from
- * the exposure, white and focus the track reports, held as far as it lets itself be held. It is given
- * back afterwards.
+ * the exposure, white and focus the track reports, held as far as it lets itself be held. It is
+ * given back afterwards.
  */
 export async function* browserSteps(
   plan: CapturePlan,

@@ -1,10 +1,10 @@
-import type { GrabbedFrame } from './browserLive';
+import type { GrabbedFrame } from '../browserLive';
 
 /** Bytes of frames that may wait to be added: adding can take longer than grabbing. */
 const MAX_WAITING_BYTES = 1.5e8;
 
 /** Where frames come from, and what ends it. */
-interface FrameSource {
+export interface FrameSource {
   grab(): Promise<GrabbedFrame>;
   /** Rejects when the camera goes away. */
   readonly closing: Promise<never>;

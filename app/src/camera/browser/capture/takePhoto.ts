@@ -1,32 +1,13 @@
-import { pause } from '../live/pause';
-import type { Span } from './track/trackTypes';
-
-/**
- * ImageCapture of W3C MediaStream Image Capture, which TypeScript's DOM library does not describe.
- */
-interface PhotoCapture {
-  getPhotoCapabilities(): Promise<{
-    readonly imageWidth?: Span;
-    readonly imageHeight?: Span;
-    readonly fillLightMode?: readonly FillLightMode[];
-  }>;
-  takePhoto(settings?: PhotoSettings): Promise<Blob>;
-}
-type FillLightMode = 'auto' | 'off' | 'flash';
-interface PhotoSettings {
-  imageWidth?: number;
-  imageHeight?: number;
-  fillLightMode?: FillLightMode;
-}
-type PhotoCaptureClass = new (track: MediaStreamTrack) => PhotoCapture;
+import { pause } from '../../live/pause';
 
 /** A device that has not told its photographs' capabilities by then is taken to have no flash. */
 const TELLING_MS = 700;
 /** A phone that has not taken a photograph by then will not. */
 const PATIENCE_MS = 15_000;
 
-const photoClass = (): PhotoCaptureClass | undefined =>
-  (globalThis as { ImageCapture?: PhotoCaptureClass }).ImageCapture;
+/** ImageCapture of W3C MediaStream Image Capture; undefined where the browser has none. */
+const photoClass = (): typeof ImageCapture | undefined =>
+  'ImageCapture' in globalThis ? ImageCapture : undefined;
 
 /** True where the browser can ask the device for a photograph of its own. */
 export const canTakePhotos = (): boolean =>
@@ -67,13 +48,13 @@ export async function takePhoto(track: MediaStreamTrack, flash: boolean): Promis
 }
 
 /** A photograph as large as the device takes them; in its usual size where it will not be told. */
-async function largest(photos: PhotoCapture, flash: boolean): Promise<Blob> {
+async function largest(photos: ImageCapture, flash: boolean): Promise<Blob> {
   let light: PhotoSettings = {};
   try {
     const { imageWidth, imageHeight, fillLightMode } = await photos.getPhotoCapabilities();
     // One that has a flash is told to leave it off, too: by itself it may judge otherwise.
     if (fillLightMode?.includes('flash')) light = { fillLightMode: flash ? 'flash' : 'off' };
-    if (imageWidth && imageHeight)
+    if (imageWidth?.max && imageHeight?.max)
       return await photos.takePhoto({
         ...light,
         imageWidth: imageWidth.max,

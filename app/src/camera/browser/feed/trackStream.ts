@@ -1,15 +1,12 @@
 import { transfer, type Remote } from 'comlink';
 import type { BrowserLiveApi } from '../browserLive.worker';
 
-/** Of W3C mediacapture-transform; TypeScript's DOM library does not know it. */
-interface TrackProcessor {
-  readonly readable: ReadableStream<VideoFrame>;
-}
-type TrackProcessorClass = new (init: { track: MediaStreamTrack }) => TrackProcessor;
-
-/** Where this thread can make a stream of a track's frames: how. */
-export const trackProcessor = (): TrackProcessorClass | undefined =>
-  (globalThis as { MediaStreamTrackProcessor?: TrackProcessorClass }).MediaStreamTrackProcessor;
+/**
+ * What makes a stream of a track's frames (W3C mediacapture-transform); undefined where this thread
+ * cannot.
+ */
+export const trackProcessor = (): typeof MediaStreamTrackProcessor | undefined =>
+  'MediaStreamTrackProcessor' in globalThis ? MediaStreamTrackProcessor : undefined;
 
 /** Hands the worker a stream made on the page; false where the page cannot make one. */
 export async function streamFromPage(

@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal';
 import type { Settings } from '@velmo/core/settings';
 import {
   asksFor,
@@ -53,7 +54,6 @@ const CONTROL_OF: Readonly<Record<string, ControlName>> = {
 export class TrackApplier {
   /** Number of the last settings that have been sent. */
   honoured = 0;
-  private readonly capabilities: ControlCapabilities;
   private followed: Sent;
   private next: (Sent & { readonly number: number }) | null = null;
   private busy = false;
@@ -64,10 +64,10 @@ export class TrackApplier {
    */
   constructor(
     private readonly track: MediaStreamTrack,
+    private readonly capabilities: ControlCapabilities,
     followed: Settings,
     private readonly onRefused: (refused: RefusedControls) => void,
   ) {
-    this.capabilities = (track.getCapabilities?.() ?? {}) as ControlCapabilities;
     this.followed = { settings: followed, asks: asksFor(followed, this.capabilities) };
   }
 
@@ -135,13 +135,12 @@ export class TrackApplier {
 
   /** True for a control that is asked for something else than when all was well. */
   private isNew(name: ControlName, asks: readonly AskedControl[]): boolean {
-    const setOf = (all: readonly AskedControl[]): string =>
-      JSON.stringify(all.find((ask) => ask.name === name)?.set);
-    return setOf(this.followed.asks) !== setOf(asks);
+    const setOf = (all: readonly AskedControl[]) => all.find((ask) => ask.name === name)?.set;
+    return !equal(setOf(this.followed.asks), setOf(asks));
   }
 
   private refuse(controls: readonly ControlName[], { settings, asks }: Sent): void {
-    // Asked for the same as when all was well: nothing to go back to.
+    // Nothing is asked for that was not followed before: there is nothing to roll back to.
     const turned = controls.filter((name) => this.isNew(name, asks));
     if (turned.length === 0) return;
     const reported = reportedClicks(this.track.getSettings() as ControlSettings);

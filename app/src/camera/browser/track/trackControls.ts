@@ -45,6 +45,7 @@ export const timeRangeOf = (c: ControlCapabilities): ClickRange | null =>
     ? clicksInside(c.exposureTime, (v) => clickFromTimeS(inSeconds(v)), unitsFromClick)
     : null;
 
+/** ISO values a track can be held at, in clicks; null when it cannot be held at all. */
 export const isoRangeOf = (c: ControlCapabilities): ClickRange | null =>
   c.exposureMode?.includes('manual') ? clicksInside(c.iso, clickFromIso, isoFromClick) : null;
 
@@ -71,6 +72,7 @@ export function kelvinRangeOf(c: ControlCapabilities): { min: number; max: numbe
 export const zoomMaxOf = ({ zoom }: ControlCapabilities): number | null =>
   isSpan(zoom) && zoom.min > 0 ? Math.min(MAX_CROP, zoom.max / zoom.min) : null;
 
+/** True where a track's lamp can be switched on. */
 export const hasTorch = ({ torch }: ControlCapabilities): boolean =>
   torch === true || (Array.isArray(torch) && torch.includes(true));
 
@@ -183,10 +185,10 @@ export function isDone(
   c: ControlCapabilities,
 ): boolean {
   return Object.entries(set).every(([key, asked]) => {
-    const is = (reported as Record<string, unknown>)[key];
+    const is: unknown = reported[key as keyof ControlSettings];
     if (is === undefined || key === 'pointsOfInterest') return true;
     if (typeof asked !== 'number' || typeof is !== 'number') return is === asked;
-    const span = (c as Record<string, unknown>)[key] as Span | undefined;
+    const span = c[key as keyof ControlCapabilities] as Span | undefined;
     const ratio = BY_RATIO[key];
     if (ratio !== undefined) return Math.max(is / asked, asked / is) <= ratio;
     const step = span?.step || (span ? (span.max - span.min) * SHARE_OF_SPAN : 0);

@@ -20,7 +20,7 @@ const MAX_DETENTS = 200;
  * W3C Image Capture speaks of metres. A track whose steps are whole and whose reach is longer than
  * this counts something else.
  */
-const LONGEST_M = 20;
+const MAX_DISTANCE_M = 20;
 /**
  * Where nothing but steps is known, they stand for this many dioptres, so that they can be kept
  * like any other focus.
@@ -29,7 +29,7 @@ const STEPS_DIOPTRES = 10;
 
 /** True when a track's focusDistance can be read as metres. */
 export const countsMetres = ({ min, max, step }: Span): boolean =>
-  min >= 0 && min < 5 && ((step ?? 0) < 1 || max <= LONGEST_M);
+  min >= 0 && min < 5 && ((step ?? 0) < 1 || max <= MAX_DISTANCE_M);
 
 /** Detents of a tape: where the track counts steps of its own, as many as it has. */
 const detentsOf = (span: Span): number =>

@@ -1,7 +1,8 @@
 /**
- * Camera controls of W3C MediaStream Image Capture, which TypeScript's DOM library does not
- * describe. exposureTime is in units of 100 microseconds, exposureCompensation in stops,
- * colorTemperature in kelvin.
+ * Camera controls of W3C MediaStream Image Capture. Its types know no shutter time, take every
+ * control for offered and every mode for known: here each may be missing, and a mode is any word.
+ * exposureTime is in units of 100 microseconds, exposureCompensation in stops, colorTemperature in
+ * kelvin.
  */
 export interface Span {
   readonly min: number;
@@ -9,30 +10,35 @@ export interface Span {
   readonly step?: number;
 }
 
-export interface ControlCapabilities extends MediaTrackCapabilities {
+interface Modes {
   readonly exposureMode?: readonly string[];
+  readonly focusMode?: readonly string[];
+  readonly whiteBalanceMode?: readonly string[];
+}
+
+interface Spans {
   readonly exposureTime?: Span;
   readonly exposureCompensation?: Span;
   readonly iso?: Span;
-  readonly focusMode?: readonly string[];
   readonly focusDistance?: Span;
-  readonly whiteBalanceMode?: readonly string[];
   readonly colorTemperature?: Span;
   readonly zoom?: Span;
+}
+
+type Known = keyof Modes | keyof Spans | 'torch';
+
+/** What a track offers. */
+export interface ControlCapabilities
+  extends Partial<Omit<MediaTrackCapabilities, Known>>, Modes, Spans {
   readonly torch?: boolean | readonly boolean[];
 }
 
-export interface ControlSettings extends MediaTrackSettings {
+/** What a track says it does. */
+export interface ControlSettings extends Omit<MediaTrackSettings, keyof Modes> {
   readonly exposureMode?: string;
   readonly exposureTime?: number;
-  readonly exposureCompensation?: number;
-  readonly iso?: number;
   readonly focusMode?: string;
-  readonly focusDistance?: number;
   readonly whiteBalanceMode?: string;
-  readonly colorTemperature?: number;
-  readonly zoom?: number;
-  readonly torch?: boolean;
 }
 
 /** What a track is asked for, by the names above. */

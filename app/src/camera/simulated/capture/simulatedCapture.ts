@@ -2,15 +2,15 @@ import { transfer, type Remote } from 'comlink';
 import type { CapturedBand, SimulatedShot } from '@velmo/core/simulate';
 import { lightKey, planSimulated } from '@velmo/core/simulate';
 import type { Gather } from '@velmo/core/series';
-import { KeptWorker } from '../../workers/keptWorker';
-import { WorkerLost } from '../../workers/startedWorker';
-import type { FrameJob } from '../files/frameJob';
-import { sayLost } from '../files/lostWorker';
-import { GROWING_MS } from '../files/thumbnail';
-import { pause } from '../live/pause';
-import { MAKING_SHARE, type CapturedFrame } from '../device/capturedFrame';
+import { KeptWorker } from '../../../workers/keptWorker';
+import { WorkerLost } from '../../../workers/startedWorker';
+import type { FrameJob } from '../../files/frameJob';
+import { sayLost } from '../../files/lostWorker';
+import { GROWING_MS } from '../../files/thumbnail';
+import { pause } from '../../live/pause';
+import { MAKING_SHARE, type CapturedFrame } from '../../device/capturedFrame';
 import type { SimulatedCaptureApi } from './simulatedCapture.worker';
-import type { CaptureEvents } from '../device/CameraDevice';
+import type { CaptureEvents } from '../../device/CameraDevice';
 
 /** How often a band is begun again that went with its worker. */
 const MAX_TRIES = 3;
@@ -195,7 +195,7 @@ export class SimulatedCapture {
       this.workers.map(async (worker, who) => {
         for (let index = take(who); index !== null; index = take(who)) {
           const band = index;
-          // What a worker had gathered goes with it: it cannot be begun again.
+          // A lost worker loses what it had gathered: the exposure cannot be resumed.
           results[band] = await worker.call((api) => work(api, band)).catch(sayLost);
         }
       }),

@@ -15,13 +15,13 @@ import {
 } from '@velmo/core/simulate';
 import { RawGatherer } from '@velmo/core/sensor';
 import type { Gather } from '@velmo/core/series';
-import { madeFrame, type FrameJob } from '../files/frameJob';
-import { madeFile } from '../files/madeFile';
-import { pictureFiles } from '../files/pictureFiles';
-import { canvasOf, growingUrl, jpegBytes, thumbnailUrl } from '../files/thumbnail';
-import type { MadeFile, MadeFrame } from '../../storage/madeFrame';
-import { exposeKept } from '../../workers/exposeKept';
-import { stopWatch, type StageTimes } from '../../state/stages';
+import { madeFrame, type FrameJob } from '../../files/frameJob';
+import { madeFile } from '../../files/madeFile';
+import { pictureFiles } from '../../files/pictureFiles';
+import { canvasOf, growingUrl, jpegBytes, thumbnailUrl } from '../../files/thumbnail';
+import type { MadeFile, MadeFrame } from '../../../storage/frames/madeFrame';
+import { exposeKept } from '../../../workers/exposeKept';
+import { stopWatch, type StageTimes } from '../../../state/stages';
 
 const PREVIEW_QUALITY = 0.88;
 
@@ -63,8 +63,8 @@ const api = {
   },
 
   /**
-   * Exposes one band of a shot and adds it to what was gathered of it before. Returns the preview of
-   * what there is where it is wanted.
+   * Exposes one band of a shot and adds it to what was gathered of it before. Returns the preview
+   * of what there is where it is wanted.
    */
   gather(shot: SimulatedShot, band: number, gather: Gather, wanted: boolean): Uint16Array | null {
     const plan = planSimulated(shot);
@@ -122,5 +122,6 @@ const api = {
   },
 };
 
+/** What the worker answers. */
 export type SimulatedCaptureApi = typeof api;
 exposeKept(api);

@@ -8,13 +8,13 @@ import {
   type HeldExposure,
   type SteppedCamera,
 } from '@velmo/core/series';
-import type { CaptureEvents } from '../device/CameraDevice';
-import type { CapturedFrame } from '../device/capturedFrame';
-import { ofSeries } from '../device/seriesProgress';
-import { momentAt } from '../files/frameJob';
-import { frameId } from '../files/frameNames';
-import { waitForStep } from '../live/stepDue';
-import { keepOpen, sceneTimeS } from './light/sceneClock';
+import type { CaptureEvents } from '../../device/CameraDevice';
+import type { CapturedFrame } from '../../device/capturedFrame';
+import { ofSeries } from '../../device/seriesProgress';
+import { momentAt } from '../../files/frameJob';
+import { frameId } from '../../files/frameNames';
+import { waitForStep } from '../../live/stepDue';
+import { keepOpen, sceneTimeS } from '../light/sceneClock';
 import { shotOf, type Standpoint } from './simulatedShot';
 
 /** A shutter open for longer than this shows its progress and can be closed early. */
@@ -46,8 +46,8 @@ export interface FrameMaker {
 
 /**
  * The frames of a press, one after the other. Scene time passes between them as it would before a
- * sensor that reads out in READOUT_S, however long the frames take to compute; what is due at a time
- * of its own waits for it.
+ * sensor that reads out in READOUT_S, however long the frames take to compute; what is due at a
+ * time of its own waits for it.
  */
 export async function* simulatedFrames(
   press: Press,
@@ -121,9 +121,9 @@ async function longFrame(
 }
 
 /**
- * The shots of a long exposure. Long ones follow one another as a sensor reads out, so that no star's
- * arc is broken; of short ones there are as many as can be computed meanwhile. A last one that is
- * stopped is left out.
+ * The shots of a long exposure. Long ones follow one another as a sensor reads out, so that no
+ * star's arc is broken; of short ones there are as many as can be computed meanwhile. A last one
+ * that is stopped is left out.
  */
 async function* longShots(
   { plan, from }: Press,

@@ -5,8 +5,8 @@ import { findLens, longestHandheldS } from '@velmo/core/optics';
 import { findScene, type Scene } from '@velmo/core/scene';
 import type { HeldExposure, SeriesPlace } from '@velmo/core/series';
 import { askedSpot, type Settings } from '@velmo/core/settings';
-import { frameJob, type FrameJob } from '../files/frameJob';
-import type { ClockSetting } from './light/sceneClock';
+import { frameJob, type FrameJob } from '../../files/frameJob';
+import type { ClockSetting } from '../light/sceneClock';
 
 /** Where the phone is, how it is held and how late it is, when Expose is pressed. */
 export interface Standpoint {

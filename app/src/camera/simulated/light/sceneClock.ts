@@ -8,6 +8,7 @@ export interface ClockSetting {
   readonly factor: number;
 }
 
+/** Milliseconds since 1970 by a clock that page and workers share. */
 export const nowMs = (): number => performance.timeOrigin + performance.now();
 
 /** Scene time in seconds now. */

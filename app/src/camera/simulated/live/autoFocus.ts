@@ -15,7 +15,7 @@ import {
 } from '@velmo/core/optics';
 import type { Sharpness } from '@velmo/core/monitor';
 import { sharpHalfWidth } from '@velmo/core/series';
-import type { FocusReading } from '../device/readings';
+import type { FocusReading } from '../../device/readings';
 
 /** A search under way, by what it looks at. */
 type Search =
@@ -23,8 +23,8 @@ type Search =
   | { readonly by: 'contrast'; readonly steps: Generator<number, SearchOutcome, Sharpness> };
 
 /**
- * Where a lens stands and how it came there: held, found, or on its way. Found by phase, which says at
- * a look how far and which way; by contrast where the halves of the pupil do not agree.
+ * Where a lens stands and how it came there: held, found, or on its way. Found by phase, which says
+ * at a look how far and which way; by contrast where the halves of the pupil do not agree.
  */
 export class AutoFocus {
   private lens: LensModel | null = null;

@@ -4,7 +4,7 @@ import type { LensModel } from '@velmo/core/optics';
 import { MID_GREY_SHARE, type LightPlane } from '@velmo/core/sensor';
 import { invert, luminanceRow, type Mat3 } from '@velmo/core/colour';
 import type { MeterSetting } from '@velmo/core/settings';
-import { KeptWeights } from '../live/keptWeights';
+import { KeptWeights } from '../../live/keptWeights';
 
 /** Room left over the brightest texture, in stops: more than rounding to a click can eat. */
 const KEEP_STOPS = 0.25;

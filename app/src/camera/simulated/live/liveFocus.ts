@@ -12,9 +12,9 @@ import { photositeResponse } from '@velmo/core/sensor';
 import { AUTO_FOCUS, type FocusSetting, type Settings } from '@velmo/core/settings';
 import { AutoFocus } from './autoFocus';
 import { mostContrast, type SeenPicture } from './focusSpot';
-import { LIVE_SHAKE_SEED } from './light/lightOnSensor';
+import { LIVE_SHAKE_SEED } from '../light/lightOnSensor';
 import { aimAt } from './loupe';
-import { pause } from '../live/pause';
+import { pause } from '../../live/pause';
 
 /**
  * Photosites along each side of what focus is found on: a twenty-eighth of the picture's long side.

@@ -16,7 +16,7 @@ import {
 } from '@velmo/core/monitor';
 import type { SceneRange } from '@velmo/core/series';
 import { exposeLive, type LightStripes, type PhotositeResponse } from '@velmo/core/sensor';
-import { LiveStage } from '../live/liveStage';
+import { LiveStage } from '../../live/liveStage';
 
 /** The latest frame's light and how it was exposed. */
 export interface Exposed {
@@ -32,7 +32,9 @@ const PUSH_CLICKS = { min: -45, max: 45 } as const;
 /** Their noise: always the same, so that asking twice gives the same answer. */
 const TRIAL_SEED = 11;
 
-/** One of them, asked of a frame's light, in the size of a stage; `clipStops`: where its raw clips. */
+/**
+ * One of them, asked of a frame's light, in the size of a stage; `clipStops`: where its raw clips.
+ */
 export type Question<T> = (
   questions: LiveQuestions,
   exposed: Exposed,

@@ -29,8 +29,8 @@ import {
   noiseFloorShare,
   photositeResponse,
 } from '@velmo/core/sensor';
-import { lumaWeights } from '../live/liveStage';
-import { sameWatched } from '../device/sameAsked';
+import { lumaWeights } from '../../live/liveStage';
+import { sameWatched } from '../../device/sameAsked';
 
 /** What a live picture's tables depend on. */
 export interface RenderingKey {
@@ -67,6 +67,7 @@ export const sameRendering = (a: RenderingKey, b: RenderingKey): boolean =>
   a.white.tint === b.white.tint &&
   sameWatched(a.monitors, b.monitors);
 
+/** Works the tables of a key out. */
 export function liveRendering(key: RenderingKey): LiveRendering {
   const { isoClick, lens, scene, white, monitors, binning } = key;
   const { sensor } = lens;

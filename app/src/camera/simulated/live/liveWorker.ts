@@ -1,4 +1,4 @@
-import { startedWorker, type StartedWorker } from '../../workers/startedWorker';
+import { startedWorker, type StartedWorker } from '../../../workers/startedWorker';
 import type { SimulatedLiveApi } from './simulatedLive.worker';
 
 type Live = StartedWorker<SimulatedLiveApi>;
@@ -16,7 +16,7 @@ let early: Live | null = null;
 export function startLiveEarly(): void {
   const started = start();
   early = started;
-  // One that went is not handed out.
+  // A worker that has ended is not handed out.
   started.lost.catch(() => {
     if (early === started) early = null;
   });

@@ -3,10 +3,10 @@ import { SensorRegion, type RegionExposure, type RegionTarget } from '@velmo/cor
 import type { Developer } from '@velmo/core/colour';
 import type { PicturePoint } from '@velmo/core/exposure';
 import { sharpnessOf } from '@velmo/core/monitor';
-import type { LoupeReading } from '../device/readings';
-import type { LoupeView } from '../device/view';
-import { photositeAt } from './simulatedView';
-import { Surface } from '../live/surface';
+import type { LoupeReading } from '../../device/readings';
+import type { LoupeView } from '../../device/view';
+import { photositeAt } from '../simulatedView';
+import { Surface } from '../../live/surface';
 
 /**
  * The loupe of the simulated camera: a piece of its sensor, exposed, developed and shown photosite

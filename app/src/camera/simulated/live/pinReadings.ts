@@ -1,6 +1,6 @@
 import { PIN_SHARE, type PicturePoint } from '@velmo/core/exposure';
 import { readSpot } from '@velmo/core/monitor';
-import type { PinReading } from '../device/readings';
+import type { PinReading } from '../../device/readings';
 import type { LiveRendering } from './liveRendering';
 
 /** Least share of the raw's range that is told apart: what is darker has no tone to speak of. */

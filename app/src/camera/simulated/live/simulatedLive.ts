@@ -1,51 +1,27 @@
-import type { RegionTarget } from '@velmo/core/simulate';
 import type { NeutralReading } from '@velmo/core/colour';
-import {
-  isoFromClick,
-  timeSFromClick,
-  type PicturePoint,
-  type Solution,
-} from '@velmo/core/exposure';
+import { timeSFromClick, type PicturePoint, type Solution } from '@velmo/core/exposure';
 import { findLens, type LensModel } from '@velmo/core/optics';
-import { fastestSky, type Framing, type Scene } from '@velmo/core/scene';
-import {
-  cameraProfile,
-  electronsPerLuminance,
-  exposeLive,
-  photositeResponse,
-} from '@velmo/core/sensor';
+import { cameraProfile, exposeLive } from '@velmo/core/sensor';
 import type { HeldExposure } from '@velmo/core/series';
 import type { Settings } from '@velmo/core/settings';
-import { FIRST_VIEW, type Aim, type ViewOptions } from '../device/view';
-import type { Readings } from '../device/readings';
-import { FrameLoop } from '../live/frameLoop';
-import { LiveQuestions, type Exposed, type Question } from './liveQuestions';
-import {
-  liveRendering,
-  sameRendering,
-  type LiveRendering,
-  type RenderingKey,
-} from './liveRendering';
-import { lampStripes, LightOnSensor, type Look } from './light/lightOnSensor';
-import { LiveFocus, pieceExposure } from './liveFocus';
+import type { PictureReading, Readings } from '../../device/readings';
+import { sameLoupe, sameMeter } from '../../device/sameAsked';
+import { FIRST_VIEW, type ViewOptions } from '../../device/view';
+import { FrameLoop } from '../../live/frameLoop';
+import { LiveStage } from '../../live/liveStage';
+import { Surface } from '../../live/surface';
+import { FramedLight } from '../light/framedLight';
+import { lampStripes } from '../light/lightOnSensor';
+import { sceneTimeS, type ClockSetting } from '../light/sceneClock';
+import { LiveFocus } from './liveFocus';
 import { LiveMeter } from './liveMeter';
-import { LiveStage } from '../live/liveStage';
+import { LiveQuestions, type Exposed, type Question } from './liveQuestions';
+import { liveReadings } from './liveReadings';
+import { liveRendering, sameRendering, type LiveRendering } from './liveRendering';
+import { liveShot, lookOf, type LiveShot } from './liveShot';
 import { Loupe } from './loupe';
-import { MovingLight } from './light/movingLight';
-import { sceneTimeS, type ClockSetting } from './light/sceneClock';
-import { readPins } from './pinReadings';
-import {
-  liveFraming,
-  LONG_PX,
-  sceneOf,
-  sensorFraming,
-  SHORT_PX,
-  type LiveAim,
-} from './simulatedView';
-import { sameLoupe, sameMeter } from '../device/sameAsked';
-import { zoneAt } from './simulatedFocus';
-import { StillLight } from './light/stillLight';
-import { Surface } from '../live/surface';
+import { zoneAt } from '../simulatedFocus';
+import { LONG_PX, SHORT_PX, type LiveAim } from '../simulatedView';
 
 const LIVE_RATE = 30;
 /**
@@ -66,20 +42,9 @@ export class SimulatedLive {
   private settings: Settings | null = null;
   private applied = 0;
   private options: ViewOptions = FIRST_VIEW;
-  private scene: Scene;
-  private aim: Aim = { yawRad: 0, pitchRad: 0 };
-  private framing: Framing | null = null;
-  private cosDeclination: number | null = null;
-  /** By the width of the picture they are laid over: upright and on its side. */
-  private readonly movings = new Map<number, MovingLight>();
-  private moving: MovingLight | null = null;
-  /** The framing has changed and is to be rendered with the next frame: many changes cost one. */
-  private stale = false;
-  private readonly optics = new LightOnSensor();
+  private readonly light: FramedLight;
   private readonly focus = new LiveFocus();
   private readonly loupe = new Loupe();
-  /** What the sensor itself looks at: for focusing and the loupe. */
-  private sensor: RegionTarget | null = null;
   private readonly meter = new LiveMeter();
   private capturing = false;
   private exposed: Exposed | null = null;
@@ -89,19 +54,15 @@ export class SimulatedLive {
   private clock: ClockSetting = { epochMs: 0, sceneS: 0, factor: 1 };
   private seed = 1;
   private readonly loop = new FrameLoop(() => this.tick(), LIVE_RATE);
-  private readonly still = new StillLight(() => {
-    // What has been finished of a framing that is left already is worth nothing.
-    if (this.stale) return;
-    this.relight();
-    this.loop.soon();
-  });
 
   constructor(
     target: LiveAim,
     private readonly report: (readings: Readings) => void,
   ) {
-    this.scene = sceneOf(target.sceneId);
-    this.aim = target.aim;
+    this.light = new FramedLight(target, () => {
+      this.relight();
+      this.loop.soon();
+    });
   }
 
   attach(canvas: OffscreenCanvas): void {
@@ -118,19 +79,15 @@ export class SimulatedLive {
       settings.lens !== before?.lens ||
       settings.crop !== before.crop ||
       settings.torch !== before.torch;
-    if (reframed) this.stale = true;
+    if (reframed) this.light.isStale = true;
     else if (!sameMeter(settings.meter, before.meter)) this.measure();
     this.loop.soon();
   }
 
   /** Another scene, or the same from another direction. */
-  look({ sceneId, aim }: LiveAim, applied: number): void {
-    const scene = sceneOf(sceneId);
-    if (scene !== this.scene) this.focus.elsewhere();
-    this.scene = scene;
-    this.aim = aim;
+  look(target: LiveAim, applied: number): void {
+    if (this.light.look(target)) this.focus.elsewhere();
     this.applied = applied;
-    this.stale = true;
     this.loop.soon();
   }
 
@@ -149,7 +106,7 @@ export class SimulatedLive {
    * moves; null before anything is known.
    */
   async hold(focusFirst: boolean): Promise<HeldExposure | null> {
-    if (this.stale) this.frame();
+    if (this.light.isStale) this.frame();
     const { settings, meter } = this;
     if (!settings || !meter.highlights) return null;
     const { timeClick, isoClick } = this.solved(settings);
@@ -165,7 +122,7 @@ export class SimulatedLive {
     if (!sameLoupe(options.loupe, before.loupe)) {
       this.loupe.look(options.loupe);
       // A loupe under a finger does not wait for the picture behind it.
-      const shown = turned || this.stale ? null : this.loupe.again();
+      const shown = turned || this.light.isStale ? null : this.loupe.again();
       if (shown && this.latest) {
         this.report({ ...this.latest, loupe: shown });
         return;
@@ -175,7 +132,7 @@ export class SimulatedLive {
       this.stage = options.upright
         ? new LiveStage(SHORT_PX, LONG_PX)
         : new LiveStage(LONG_PX, SHORT_PX);
-      this.stale = true;
+      this.light.isStale = true;
     }
     this.loop.soon();
   }
@@ -193,7 +150,7 @@ export class SimulatedLive {
   }
 
   close(): void {
-    this.still.stop();
+    this.light.stop();
     this.loop.stop();
   }
 
@@ -201,54 +158,27 @@ export class SimulatedLive {
     return findLens(this.settings?.lens ?? 'main') ?? findLens('main')!;
   }
 
-  private *tick(): Generator<void, void> {
-    // A new framing is drawn in the tick that renders it: while the camera turns, another waits
-    // already.
-    if (this.stale) this.frame();
-    yield* this.draw();
-  }
-
   private frame(): void {
-    const { settings } = this;
+    const { settings, options } = this;
     if (!settings) return;
-    this.stale = false;
-    const lens = this.lens();
-    const { upright } = this.options;
-    this.framing = liveFraming(this.scene.id, this.aim, lens, settings.crop, upright);
-    this.cosDeclination = fastestSky(this.scene, this.framing);
-    this.sensor = {
-      scene: this.scene,
-      framing: sensorFraming(this.framing, lens, settings.crop, upright),
-      lens,
-      torch: settings.torch,
-    };
+    this.light.frame(settings, this.lens(), options.upright);
     this.focus.reframed();
-    this.still.frame(this.scene, this.framing, lens, settings.torch);
     this.relight();
   }
 
   /** The still light has changed: lay what moves over it, and read it. */
   private relight(): void {
-    if (!this.framing || !this.settings) return;
-    const { plane } = this.still;
-    const moving = this.movings.get(plane.width) ?? new MovingLight(plane.width, plane.height);
-    this.movings.set(plane.width, moving);
-    this.moving = moving;
-    const timeS = timeSFromClick(
-      this.rendering ? this.solved(this.settings).timeClick : FIRST_CLICK,
-    );
-    moving.aim(
-      { scene: this.scene, framing: this.framing, lens: this.lens(), still: plane },
-      { startS: sceneTimeS(this.clock), timeS },
-    );
-    this.optics.renew();
+    const { settings, rendering, clock } = this;
+    if (!settings) return;
+    const timeS = timeSFromClick(rendering ? this.solved(settings).timeClick : FIRST_CLICK);
+    this.light.layMoving(this.lens(), { startS: sceneTimeS(clock), timeS });
     this.measure();
   }
 
   private measure(): void {
-    const { moving, settings, scene, capturing } = this;
-    if (moving && settings)
-      this.meter.measure(moving.composed, scene, this.lens(), settings, capturing);
+    const { settings, light, capturing } = this;
+    const { composed, scene } = light;
+    if (composed && settings) this.meter.measure(composed, scene, this.lens(), settings, capturing);
   }
 
   /** Asks the latest frame something; null before the first. */
@@ -267,81 +197,93 @@ export class SimulatedLive {
   }
 
   /** One frame; pauses where a newer one may take its place. */
-  private *draw(): Generator<void, void> {
+  private *tick(): Generator<void, void> {
+    // A new framing is drawn in the tick that renders it: while the camera turns, another waits
+    // already.
+    if (this.light.isStale) this.frame();
     // Settings may change while the frame pauses: it is reported as what it was made with.
-    const { surface, settings, moving, stage, applied, framing, sensor } = this;
-    const { highlights } = this.meter;
-    if (!surface || !settings || !moving || !highlights || this.stale) return;
-    if (!framing || !sensor || moving.composed.width !== stage.width) return;
-    const lens = this.lens();
-    const lightClicks = this.meter.lightClicks(settings, lens);
-    const solution = this.meter.solve(settings, lightClicks);
-    const timeS = timeSFromClick(solution.timeClick);
-    const iso = isoFromClick(solution.isoClick);
-    const binning = lens.sensor.widthPx / settings.crop / LONG_PX;
-    const white = this.meter.white(settings);
-    const { options, scene } = this;
-    const { monitors, upright } = options;
-    const { timeClick, isoClick, differenceClicks, outOfRange } = solution;
-    const rendering = this.renderingFor({ isoClick, lens, scene, white, monitors, binning });
-    const response = photositeResponse(lens.sensor, iso, binning);
-    const perLight =
-      electronsPerLuminance(lens.sensor, binning, timeS, lens.fNumber) / 2 ** settings.filterStops;
-    const startS = sceneTimeS(this.clock);
-    const { composed } = moving;
-    const piece = pieceExposure(settings, iso, lens, { timeS, startS, seed: this.seed });
+    const shot = this.shot();
+    if (!shot) return;
+    const rendering = this.renderingOf(shot);
     // Frames of one series share one focus.
-    if (!this.capturing) this.focus.step(sensor, piece, upright, composed);
+    const { sensor } = shot.framed;
+    if (!this.capturing) this.focus.step(sensor, shot.piece, shot.options.upright, shot.plane);
     const focus = this.focus.reading;
-    const { dioptres } = focus;
-    const look: Look = { scene, framing, lens, settings, dioptres, timeS, startS, upright };
-    const light = this.optics.through(composed, moving.advance({ startS, timeS }), look);
-    const stripes = lampStripes(stage, look);
-    exposeLive(light, stage.width, response, perLight, this.seed++, stage.raw, stripes);
-    this.exposed = { light, stripes, response, perLight, tables: rendering.tables };
+    const light = this.expose(shot, rendering, focus.dioptres);
     yield;
-    stage.monitor(rendering.tables);
-    if (options.peaking) stage.peak(rendering.tables, rendering.peaking);
-    stage.develop(rendering.developer);
+    this.develop(shot, rendering);
     yield;
-    const picture = stage.watchPicture(monitors);
-    if (options.depth !== 'off')
-      stage.showDepth(composed.depthM, zoneAt(lens, settings.crop, dioptres), options.depth);
-    stage.present(surface, options);
-    const loupe = this.loupe.draw(sensor, { ...piece, dioptres }, rendering.developer, upright);
-    this.latest = {
-      applied,
-      timeClick,
-      isoClick,
-      differenceClicks,
-      outOfRange,
-      ev100: this.meter.ev100(settings),
-      lightClicks,
-      estimated: false,
-      histogram: stage.result.histogram.slice(),
-      ...stage.shares(),
-      picture,
-      white,
-      gains: rendering.gains,
-      overClipStops: highlights.map((peak) =>
-        Math.log2((peak * perLight) / response.saturationE),
-      ) as [number, number, number],
-      clipStops: rendering.clipStops,
-      floorStops: rendering.floorStops,
-      pins: readPins(options.pins, light, stage, perLight / response.saturationE, rendering),
-      focus,
-      loupe,
-      refined: this.still.refined,
-      cosDeclination: this.cosDeclination,
-    };
+    const picture = this.present(shot, focus.dioptres);
+    const { developer } = rendering;
+    const piece = { ...shot.piece, dioptres: focus.dioptres };
+    const loupe = this.loupe.draw(sensor, piece, developer, shot.options.upright);
+    const { refined } = this.light;
+    this.latest = liveReadings(shot, { light, rendering, focus, picture, loupe, refined });
     this.report(this.latest);
+  }
+
+  /**
+   * How the next frame is exposed; null while there is nothing to expose, or nowhere to show it.
+   */
+  private shot(): LiveShot | null {
+    const { surface, settings, stage, applied, options, meter, light } = this;
+    const { composed: plane, framed, scene } = light;
+    const { highlights } = meter;
+    if (!surface || !settings || !plane || !highlights || !framed || light.isStale) return null;
+    if (plane.width !== stage.width) return null;
+    const lens = this.lens();
+    const lightClicks = meter.lightClicks(settings, lens);
+    return liveShot({
+      ...{ applied, settings, options, lens, scene, framed, plane, surface, stage, highlights },
+      lightClicks,
+      ev100: meter.ev100(settings),
+      solution: meter.solve(settings, lightClicks),
+      white: meter.white(settings),
+      startS: sceneTimeS(this.clock),
+      seed: this.seed++,
+    });
+  }
+
+  /** Exposes the raw of a shot; returns the light it got. */
+  private expose(shot: LiveShot, { tables }: LiveRendering, dioptres: number): Float32Array {
+    const { stage, response, perLight, seed } = shot;
+    const look = lookOf(shot, dioptres);
+    const light = this.light.through(look);
+    const stripes = lampStripes(stage, look);
+    exposeLive(light, stage.width, response, perLight, seed, stage.raw, stripes);
+    this.exposed = { light, stripes, response, perLight, tables };
+    return light;
+  }
+
+  /** Reads the raw, and makes the picture of it. */
+  private develop(
+    { stage, options }: LiveShot,
+    { tables, peaking, developer }: LiveRendering,
+  ): void {
+    stage.monitor(tables);
+    if (options.peaking) stage.peak(tables, peaking);
+    stage.develop(developer);
+  }
+
+  /** Reads the picture, prints over it what is wanted, and shows it. */
+  private present(
+    { stage, surface, options, plane, lens, settings }: LiveShot,
+    dioptres: number,
+  ): PictureReading | null {
+    const picture = stage.watchPicture(options.monitors);
+    if (options.depth !== 'off')
+      stage.showDepth(plane.depthM, zoneAt(lens, settings.crop, dioptres), options.depth);
+    stage.present(surface, options);
+    return picture;
   }
 
   private solved(settings: Settings): Solution {
     return this.meter.solve(settings, this.meter.lightClicks(settings, this.lens()));
   }
 
-  private renderingFor(key: RenderingKey): LiveRendering {
+  private renderingOf({ solution, lens, scene, white, options, binning }: LiveShot): LiveRendering {
+    const { isoClick } = solution;
+    const key = { isoClick, lens, scene, white, monitors: options.monitors, binning };
     if (!this.rendering || !sameRendering(this.rendering.key, key))
       this.rendering = liveRendering(key);
     return this.rendering;

@@ -1,13 +1,13 @@
-import { exposeKept } from '../../workers/exposeKept';
+import { exposeKept } from '../../../workers/exposeKept';
 import type { NeutralReading } from '@velmo/core/colour';
 import type { PicturePoint } from '@velmo/core/exposure';
 import type { PushedRight } from '@velmo/core/monitor';
 import type { HeldExposure, SceneRange } from '@velmo/core/series';
 import type { Settings } from '@velmo/core/settings';
-import type { ViewOptions } from '../device/view';
-import type { ClockSetting } from './light/sceneClock';
+import type { ViewOptions } from '../../device/view';
+import type { ClockSetting } from '../light/sceneClock';
 import { SimulatedLive } from './simulatedLive';
-import type { LiveAim } from './simulatedView';
+import type { LiveAim } from '../simulatedView';
 
 let live: SimulatedLive | null = null;
 
@@ -34,5 +34,6 @@ const api = {
   close: (): void => live?.close(),
 };
 
+/** What the worker answers. */
 export type SimulatedLiveApi = typeof api;
 exposeKept(api);

@@ -12,7 +12,9 @@ interface AidLinesProps {
 
 const p = (v: number): string => v.toFixed(1);
 
-/** Grid and frame lines over the picture: light hair lines, cased dark so that they show on both. */
+/**
+ * Grid and frame lines over the picture: light hair lines, cased dark so that they show on both.
+ */
 export function AidLines({ aids, width, height }: AidLinesProps) {
   const { grid, frame, strength } = aids;
   const lines =

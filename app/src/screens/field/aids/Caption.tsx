@@ -38,6 +38,7 @@ const PARTS: Readonly<Record<CaptionPart, (readings: Readings) => string>> = {
   tilt: () => levelWords(levelStore.get()),
 };
 
+/** The parts that are wanted of the caption, as they are now. */
 export const captionWords = (parts: readonly CaptionPart[], readings: Readings | null): string =>
   readings === null
     ? ''

@@ -59,7 +59,7 @@ function KnownLevel({ strength, width, height }: LevelLineProps) {
     return levelStore.subscribe(turn);
   }, [isOverPage]);
   const arm = Math.round(width * 0.11);
-  // True, the three are one.
+  // Where the camera is level, the three lines are drawn as one.
   const gap = isTrue ? 0 : GAP_PX;
   const middle = { left: width / 2, top: height / 2 };
   return (

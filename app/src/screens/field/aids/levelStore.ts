@@ -1,7 +1,7 @@
 import { levelOf, type Level } from '@velmo/core/aids';
 import { askForTilt, tiltStore, watchTilt } from '../../../engine/tilt';
 import { createStore } from '../../../state/store';
-import { theCamera } from '../session/fieldSession';
+import { session } from '../session/fieldSession';
 import { readingsStore } from '../session/fieldState';
 import { changeAids } from '../session/preferencesNow';
 
@@ -12,7 +12,7 @@ const screenDeg = (): number => screen.orientation?.angle ?? 0;
 
 /** Of a simulated camera as it is aimed, of any other as the phone's sensor tells. */
 function levelNow(): Level | null {
-  const held = theCamera()?.held?.();
+  const held = session.camera?.held?.();
   if (held) return levelOf(held.up, 0);
   const { up } = tiltStore.get();
   return up && levelOf([...up], screenDeg());
@@ -22,7 +22,7 @@ function levelNow(): Level | null {
 export function watchLevel(): () => void {
   const tell = (): void => levelStore.set(levelNow());
   // A camera that knows how it is held shows it with each picture; a sensor tells by itself.
-  const stops = theCamera()?.held
+  const stops = session.camera?.held
     ? [readingsStore.subscribe(tell)]
     : [tiltStore.subscribe(tell), watchTilt()];
   tell();
@@ -35,6 +35,6 @@ export function watchLevel(): () => void {
 /** Shows the level or puts it away, and remembers that. To be called by a tap or a key. */
 export function showLevel(level: boolean): void {
   // Some browsers ask for the sensor at a tap, and only then.
-  if (level && !theCamera()?.held) void askForTilt();
+  if (level && !session.camera?.held) void askForTilt();
   changeAids({ level });
 }

@@ -12,7 +12,9 @@ export const tiltWords = ({ tiltDeg }: Level): string =>
     ? 'straight ahead'
     : `${tiltDeg > 0 ? 'up' : 'down'} ${degrees(tiltDeg)}`;
 
-/** "plumb · down 3.1°", "1.4° right · straight ahead": which side is too low, and where it looks. */
+/**
+ * "plumb · down 3.1°", "1.4° right · straight ahead": which side is too low, and where it looks.
+ */
 export function levelWords(level: Level | null): string {
   if (!level) return '';
   const { rollDeg, off, isTrue } = level;

@@ -51,7 +51,7 @@ export function useAskWhy(): void {
     const onDown = (event: PointerEvent): void => {
       letGo();
       const part = event.isPrimary && event.button === 0 && whyPartOf(event.target as Element);
-      // To hold Expose is to expose on: it is asked by key alone.
+      // Holding Expose makes a burst, so it can be asked why by key alone.
       if (!part || part === 'expose') return;
       [x, y] = [event.clientX, event.clientY];
       timer = setTimeout(() => {

@@ -1,7 +1,7 @@
 import { CLICKS_PER_STOP, formatStops, isoFromClick } from '@velmo/core/exposure';
 import { photositeResponse, shareOfSnr } from '@velmo/core/sensor';
 import { coverScene, type Coverage, type SceneRange } from '@velmo/core/series';
-import { changeExposure, theCamera } from '../session/fieldSession';
+import { session } from '../session/fieldSession';
 import { fieldStore, readingsStore, say } from '../session/fieldState';
 import { changeSeries } from './seriesCommands';
 
@@ -42,9 +42,7 @@ interface SeenCoverage {
 /** The fewest frames that hold the light the camera looks at; null where it does not know it. */
 export async function seenCoverage(snr: number): Promise<SeenCoverage | null> {
   const { allowedShare } = fieldStore.get().preferences.monitors;
-  const range = await theCamera()
-    ?.sceneRange?.(allowedShare)
-    .catch(() => null);
+  const range = await session.camera?.sceneRange?.(allowedShare).catch(() => null);
   const readings = readingsStore.get();
   if (!range || !readings) return null;
   const clipClicks = CLICKS_PER_STOP * readings.clipStops;
@@ -66,7 +64,7 @@ export async function coverTheScene(snr: number): Promise<void> {
   const { coverage, range } = seen;
   const { offsets, stepClicks } = coverage;
   const middle = offsets[Math.floor(offsets.length / 2)];
-  if (middle !== 0) changeExposure(middle);
+  if (middle !== 0) session.changeExposure(middle);
   changeSeries(
     offsets.length === 1
       ? { kind: 'single' }

@@ -3,7 +3,7 @@ import { dioptresOf } from '@velmo/core/optics';
 import { AUTO_FOCUS, heldFocus, type Settings } from '@velmo/core/settings';
 import type { FocusControl } from '../../../camera/device/capabilities';
 import type { FocusReading } from '../../../camera/device/readings';
-import { changeSettings, theCamera } from '../session/fieldSession';
+import { session } from '../session/fieldSession';
 import { fieldStore, readingsStore, say, type FieldState } from '../session/fieldState';
 
 /** How focus is moved now; null where the camera keeps it to itself, or there is none. */
@@ -27,17 +27,19 @@ export function dioptresNow(): number | null {
   return Math.min(nearest, Math.max(farthest, focus.dioptres));
 }
 
+/** Holds focus where it is put. */
 export const holdFocus = (dioptres: number): void =>
-  changeSettings((s) => ({ ...s, focus: heldFocus(dioptres) }));
+  session.changeSettings((s) => ({ ...s, focus: heldFocus(dioptres) }));
 
 /** Gives focus back to the camera, in the middle of the picture. */
-export const releaseFocus = (): void => changeSettings((s) => ({ ...s, focus: AUTO_FOCUS }));
+export const releaseFocus = (): void =>
+  session.changeSettings((s) => ({ ...s, focus: AUTO_FOCUS }));
 
 /** Focuses at a place in the picture, and goes on following it or not, as before. */
 export function focusAt(spot: PicturePoint): void {
   const { settings, capabilities } = fieldStore.get();
   if (!capabilities?.focus(settings)?.findsAtPlace) return;
-  changeSettings((s) => ({
+  session.changeSettings((s) => ({
     ...s,
     focus: { mode: 'auto', spot, follow: s.focus.mode === 'auto' && s.focus.follow },
   }));
@@ -45,7 +47,7 @@ export function focusAt(spot: PicturePoint): void {
 
 /** Whether focus follows the picture, or stays where it was found. */
 export const followFocus = (follow: boolean): void =>
-  changeSettings((s) => ({
+  session.changeSettings((s) => ({
     ...s,
     focus: s.focus.mode === 'auto' ? { ...s.focus, follow } : { ...AUTO_FOCUS, follow },
   }));
@@ -56,6 +58,7 @@ export function holdFocusHere(): void {
   if (dioptres !== null) holdFocus(dioptres);
 }
 
+/** Holds focus at the hyperfocal distance; says so where there is none. */
 export function toHyperfocal(): void {
   const control = focusControl(fieldStore.get());
   if (control?.hyperfocalM != null && control.range) holdFocus(dioptresOf(control.hyperfocalM));
@@ -65,7 +68,7 @@ export function toHyperfocal(): void {
 export const findFocus = (): void => {
   const { focus } = fieldStore.get().settings;
   if (focus.mode === 'held') releaseFocus();
-  else void theCamera()?.refocus?.();
+  else void session.camera?.refocus?.();
 };
 
 const FAILED: Partial<Record<FocusReading['state'], string>> = {

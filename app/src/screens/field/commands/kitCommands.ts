@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal';
 import {
   fitted,
   takenBack,
@@ -11,7 +12,7 @@ import type { Settings } from '@velmo/core/settings';
 import type { CameraCapabilities } from '../../../camera/device/capabilities';
 import type { Readings } from '../../../camera/device/readings';
 import { appliedKitStore, type AppliedKit } from '../session/appliedKit';
-import { changeSettings } from '../session/fieldSession';
+import { session } from '../session/fieldSession';
 import { fieldStore, readingsStore, say } from '../session/fieldState';
 import { changeMonitors } from '../session/preferencesNow';
 import { changedWords, insteadWords, type Instead, type WordsFor } from '../words/settingsWords';
@@ -27,9 +28,6 @@ const wordsFor = (capabilities: CameraCapabilities): WordsFor => ({
   unit: fieldStore.get().preferences.focusing.unit,
   sharpHalfWidth: (settings) => capabilities.focus(settings)?.sharpHalfWidth ?? null,
 });
-
-const sameMarks = (a: SetUp, b: SetUp): boolean =>
-  JSON.stringify(a.monitors) === JSON.stringify(b.monitors);
 
 /** What a kit has done: first what the light and the camera made otherwise than it says. */
 function doneWords(
@@ -60,8 +58,8 @@ export function takeKitBack(): void {
   const kit = appliedKitStore.get();
   if (!kit) return;
   const { before, after } = kit;
-  changeSettings((now) => takenBack(now, before.settings, after.settings));
-  if (!sameMarks(before, after)) changeMonitors(before.monitors);
+  session.changeSettings((now) => takenBack(now, before.settings, after.settings));
+  if (!equal(before.monitors, after.monitors)) changeMonitors(before.monitors);
   appliedKitStore.set(null);
   say(`${kit.name} is taken back.`);
 }
@@ -75,11 +73,11 @@ export function applyKit(kit: Kit): void {
   const settings = fitted(wanted, before.settings, capabilities);
   const holdsMarks = kit.parts.includes('marks');
   const after = { settings, monitors: holdsMarks ? kit.monitors : before.monitors };
-  changeSettings(() => settings);
+  session.changeSettings(() => settings);
   if (holdsMarks) changeMonitors(kit.monitors);
   const words = wordsFor(capabilities);
   const changed = changedWords(before.settings, settings, words);
-  if (!sameMarks(before, after)) changed.push('marks');
+  if (!equal(before.monitors, after.monitors)) changed.push('marks');
   const missing = insteadWords(wanted, settings, words);
   tellApplied({ name: kit.name, words: doneWords(changed, [], missing), before, after, meant: {} });
 }
@@ -125,8 +123,8 @@ async function lightSeen(
 }
 
 /**
- * Sets where a kind of picture begins: first as usual, then, once the light has been read so, as the
- * light wants it. What is changed by hand meanwhile stays as it is.
+ * Sets where a kind of picture begins: first as usual, then, once the light has been read so, as
+ * the light wants it. What is changed by hand meanwhile stays as it is.
  */
 export async function applyStartingPoint(point: StartingPoint): Promise<void> {
   const { capabilities } = fieldStore.get();
@@ -139,22 +137,22 @@ export async function applyStartingPoint(point: StartingPoint): Promise<void> {
     point.begin(before.settings, capabilities),
   );
   const begun = reach(wanted);
-  changeSettings(() => begun);
+  session.changeSettings(() => begun);
   const monitors = point.monitors?.(before.monitors) ?? before.monitors;
   if (point.monitors) changeMonitors(monitors);
   let settings = begun;
   if (point.fit) {
     say(`${point.name}: reading the light …`);
     const light = await lightSeen(point, begun, capabilities);
-    // Somebody has gone on by hand: that stands.
+    // The photographer has changed something meanwhile: that stands.
     const isUntouched = fieldStore.get().settings === begun;
-    if (isUntouched) changeSettings((s) => reach(point.fit!(s, light, capabilities)));
+    if (isUntouched) session.changeSettings((s) => reach(point.fit!(s, light, capabilities)));
     settings = fieldStore.get().settings;
   }
   const words = wordsFor(capabilities);
   const changed = changedWords(before.settings, settings, words);
   const after = { settings, monitors };
-  if (!sameMarks(before, after)) changed.push('marks');
+  if (!equal(before.monitors, after.monitors)) changed.push('marks');
   const here = insteadWords(begun, settings, words);
   const missing = insteadWords(wanted, begun, words);
   const { name, meant } = point;

@@ -1,12 +1,12 @@
 import { CLICKS_PER_STOP, formatSignedThirds } from '@velmo/core/exposure';
 import type { SeriesOutcome } from '../../../camera/device/calibration';
-import type { CameraLight } from '../../../storage/cameraLight';
-import { theCamera } from '../session/fieldSession';
+import type { CameraLight } from '../../../storage/kept/cameraLight';
+import { session } from '../session/fieldSession';
 import { fieldStore, say } from '../session/fieldState';
 
 /** Keeps another calibration of the camera at hand. */
 export function setLight(change: (now: CameraLight) => CameraLight): void {
-  const calibration = theCamera()?.calibration;
+  const calibration = session.camera?.calibration;
   if (!calibration) return;
   calibration.set(change(calibration.light));
   fieldStore.update((s) => ({ ...s, light: calibration.light }));
@@ -17,7 +17,7 @@ export async function recoverLight(
   onProgress: (share: number) => void,
   stop: AbortSignal,
 ): Promise<SeriesOutcome> {
-  const calibration = theCamera()?.calibration;
+  const calibration = session.camera?.calibration;
   if (!calibration) return 'stopped';
   const outcome = await calibration.recover(onProgress, stop).catch(() => 'stopped' as const);
   fieldStore.update((s) => ({ ...s, light: s.light && calibration.light }));
@@ -29,7 +29,7 @@ const MAX_GREY_STOPS = 4;
 
 /** What the meter reads becomes mid-grey. */
 export function takeGreyCard(): void {
-  const calibration = theCamera()?.calibration;
+  const calibration = session.camera?.calibration;
   const reading = calibration?.reading();
   if (!calibration || !reading) return;
   const greyStops = calibration.light.greyStops + reading.meterStops;
@@ -47,7 +47,7 @@ export function takeGreyCard(): void {
  * where it is not told.
  */
 export function evClickNow(): number | null {
-  const calibration = theCamera()?.calibration;
+  const calibration = session.camera?.calibration;
   const ev = calibration?.reading()?.ev100 ?? null;
   if (ev === null) return null;
   return Math.round((ev + (calibration?.light.evOffset ?? 0)) * CLICKS_PER_STOP);
@@ -55,7 +55,7 @@ export function evClickNow(): number | null {
 
 /** Another meter reads so much of the same thing: this one agrees from now on. */
 export function agreeWithMeter(ev100: number): void {
-  const own = theCamera()?.calibration?.reading()?.ev100 ?? null;
+  const own = session.camera?.calibration?.reading()?.ev100 ?? null;
   if (own === null) return;
   setLight((now) => ({ ...now, evOffset: ev100 - own }));
 }

@@ -1,12 +1,12 @@
 import type { PicturePoint } from '@velmo/core/exposure';
 import { fieldStore, MAX_PINS } from '../session/fieldState';
-import { setPins } from '../session/fieldSession';
+import { session } from '../session/fieldSession';
 import { withPin } from '../window/pinPlaces';
 
 /** Leaves a pin; says so when there are as many as can be read. */
 export function leavePin(at: PicturePoint): void {
   const more = withPin(fieldStore.get().pins, at);
-  if (more) setPins(more);
+  if (more) session.setPins(more);
   else
     fieldStore.update((s) => ({
       ...s,
@@ -17,7 +17,9 @@ export function leavePin(at: PicturePoint): void {
 /** Leaves a pin where the spot meter reads: the way without a finger on the picture. */
 export const leavePinAtSpot = (): void => leavePin(fieldStore.get().settings.meter.spot);
 
+/** Takes a pin out of the picture; the numbers of the others stay. */
 export const takePinOut = (number: number): void =>
-  setPins(fieldStore.get().pins.filter((pin) => pin.number !== number));
+  session.setPins(fieldStore.get().pins.filter((pin) => pin.number !== number));
 
-export const takeAllPinsOut = (): void => setPins([]);
+/** Takes all pins out. */
+export const takeAllPinsOut = (): void => session.setPins([]);

@@ -1,6 +1,6 @@
 import { formatThirds, rawClicks, solveExposure, type Solution } from '@velmo/core/exposure';
 import type { PushedRight } from '@velmo/core/monitor';
-import { changeExposure, theCamera } from '../session/fieldSession';
+import { session } from '../session/fieldSession';
 import { fieldStore, readingsStore, say } from '../session/fieldState';
 
 const CHANNELS = ['red', 'green', 'blue'] as const;
@@ -41,9 +41,9 @@ export function pushedWords(pushed: PushedRight, moved: number): string {
  */
 export async function pushExposureRight(): Promise<void> {
   const { monitors } = fieldStore.get().preferences;
-  const pushed = await theCamera()?.pushRight?.(monitors.allowedShare);
+  const pushed = await session.camera?.pushRight?.(monitors.allowedShare);
   const before = rawClicksNow();
   if (!pushed || before === null) return;
-  if (pushed.clicks !== 0 && !pushed.hopeless) changeExposure(pushed.clicks);
+  if (pushed.clicks !== 0 && !pushed.hopeless) session.changeExposure(pushed.clicks);
   say(pushedWords(pushed, (rawClicksNow() ?? before) - before));
 }

@@ -1,23 +1,23 @@
 import { clampClick } from '@velmo/core/exposure';
 import { WHITE_KELVIN, WHITE_TINT } from '@velmo/core/colour';
-import { FIRST_SERIES, MAX_FOCUS_STEPS, type Series, type SeriesKind } from '@velmo/core/series';
+import { MAX_FOCUS_STEPS, type Series, type SeriesKind } from '@velmo/core/series';
 import { held, heldFocus, heldWhite, type Settings } from '@velmo/core/settings';
-import { changeSettings } from '../session/fieldSession';
+import { session } from '../session/fieldSession';
 import { fieldStore, readingsStore, say } from '../session/fieldState';
 
-/** Each kind comes back as it was last. */
-const lastOf = new Map<SeriesKind, Series>(Object.entries(FIRST_SERIES) as [SeriesKind, Series][]);
-
+/** Chooses a series; its kind comes back like this when it is chosen again. */
 export function changeSeries(series: Series): void {
-  lastOf.set(fieldStore.get().settings.series.kind, fieldStore.get().settings.series);
-  lastOf.set(series.kind, series);
-  changeSettings((s) => ({ ...s, series }));
+  const { series: before } = fieldStore.get().settings;
+  const { remembered } = session;
+  remembered.series = { ...remembered.series, [before.kind]: before, [series.kind]: series };
+  session.changeSettings((s) => ({ ...s, series }));
 }
 
+/** Chooses a kind of series, as it was last. */
 export const chooseKind = (kind: SeriesKind): void => {
   const { settings, capabilities } = fieldStore.get();
   if (settings.series.kind === kind) return;
-  const last = lastOf.get(kind)!;
+  const last = session.remembered.series[kind];
   const knowsLens = capabilities?.focus(settings)?.sharpHalfWidth != null;
   // Without a known lens there are no steps between two ends.
   changeSeries(last.kind === 'focus' && !knowsLens ? { ...last, places: last.places ?? [] } : last);
@@ -55,7 +55,7 @@ export function holdAll(): void {
   const { capabilities } = fieldStore.get();
   if (!readings || !capabilities) return say('Nothing has been read yet.');
   const { timeClick, isoClick, focus, white } = readings;
-  changeSettings((s): Settings => {
+  session.changeSettings((s): Settings => {
     const { time, iso, white: whites } = capabilities;
     const range = capabilities.focus(s)?.range;
     return {

@@ -10,7 +10,7 @@ import {
   showDepth,
   toggleSheet,
 } from '../session/fieldState';
-import { releaseAll, toggleLock } from '../session/fieldSession';
+import { session } from '../session/fieldSession';
 import { shutterDown, shutterUp } from './remoteKeys';
 import { holdAll } from './seriesCommands';
 import { leavePinAtSpot } from './pins';
@@ -34,7 +34,7 @@ const NEXT_GRID = ['off', ...GRIDS] as const;
  */
 const KEYS: Readonly<Record<string, () => void>> = {
   l: () => {
-    if (readingsStore.get()?.ev100 != null) toggleLock();
+    if (readingsStore.get()?.ev100 != null) session.toggleLock();
   },
   p: leavePinAtSpot,
   m: () => toggleSheet('meter'),
@@ -93,9 +93,10 @@ const KEYS: Readonly<Record<string, () => void>> = {
     const { plate } = fieldStore.get().preferences.screen;
     changeScreen({ plate: PLATE_IDS[(PLATE_IDS.indexOf(plate) + 1) % PLATE_IDS.length] });
   },
-  A: releaseAll,
+  A: session.releaseAll,
 };
 
+/** Keys of Field, where nothing else has the focus that answers them. */
 export function useKeys(): void {
   const listen = useCallback(() => {
     const onKey = (event: KeyboardEvent): void => {

@@ -1,7 +1,7 @@
 import type { PicturePoint } from '@velmo/core/exposure';
 import { findLens, LENSES } from '@velmo/core/optics';
-import type { WindowHandlers } from '../../../instruments/windowGestures';
-import { changeSettings, meterAt, pan, zoom } from '../session/fieldSession';
+import type { WindowHandlers } from '../../../instruments/window/windowGestures';
+import { session } from '../session/fieldSession';
 import { fieldStore } from '../session/fieldState';
 import { focusAt } from './focusCommands';
 import { openLoupe } from '../window/loupeView';
@@ -17,7 +17,7 @@ function tapAt(at: PicturePoint): void {
   if (activeTape === 'white' && capabilities?.white?.tint) void neutralAt(at);
   else if (activeTape === 'focus') focusAt(at);
   else {
-    meterAt(at);
+    session.meterAt(at);
     if (activeTape === null && fieldStore.get().settings.focus.mode === 'auto') focusAt(at);
   }
 }
@@ -28,15 +28,15 @@ export const WINDOW_HANDLERS: WindowHandlers = {
   onDoubleTap: (at) => openLoupe(clamped(at)),
   onLongPress: (at) => leavePin(clamped(at)),
   onPan: (dx, dy) => {
-    if (fieldStore.get().capabilities?.canPan) pan(dx, dy);
+    if (fieldStore.get().capabilities?.canPan) session.pan(dx, dy);
   },
   onZoom: (factor) => {
     const { settings, capabilities } = fieldStore.get();
     const lens = findLens(settings.lens) ?? LENSES[0];
     if (capabilities?.zoomMax) {
       const crop = Math.min(capabilities.zoomMax, Math.max(1, settings.crop * factor));
-      changeSettings((s) => ({ ...s, crop }));
-    } else if (capabilities?.hasRig) zoom(lens.focalLength35Mm * settings.crop * factor);
+      session.changeSettings((s) => ({ ...s, crop }));
+    } else if (capabilities?.hasRig) session.zoom(lens.focalLength35Mm * settings.crop * factor);
   },
   onHold: (bare) => fieldStore.update((s) => ({ ...s, bare })),
 };

@@ -3,14 +3,13 @@ import { FIRST_SERIES } from '@velmo/core/series';
 import { DEFAULT_SETTINGS, held, heldFocus, heldWhite, type Settings } from '@velmo/core/settings';
 import type { Judged } from '../../../drill/judge.worker';
 import { judgeFrames } from '../../../drill/judgeFrames';
-import type { CameraChoice } from '../../../storage/cameraChoice';
-import { lastDrillProgress, noteDrill, NOT_TRIED } from '../../../storage/drillProgress';
-import { findFrame } from '../../../storage/frames';
-import { keepSettingsNow } from '../../../storage/settingsStore';
-import type { ListedFrame } from '../../../storage/madeFrame';
+import type { CameraChoice } from '../../../storage/kept/cameraChoice';
+import { lastDrillProgress, noteDrill, NOT_TRIED } from '../../../storage/kept/drillProgress';
+import { findFrame } from '../../../storage/frames/frames';
+import { keepSettingsNow } from '../../../storage/kept/settingsStore';
+import type { ListedFrame } from '../../../storage/frames/madeFrame';
 import { changeDrill, drillStore, type DrillOutcome } from '../session/drilling';
-import { exposeFrame, whenPressEnded } from '../session/exposing';
-import { changeSettings, openCamera } from '../session/fieldSession';
+import { session } from '../session/fieldSession';
 import { fieldStore } from '../session/fieldState';
 
 /** Where Field goes for a drill. */
@@ -52,7 +51,7 @@ export async function beginDrill(
     outcome: null,
   });
   void noteDrill(id, (was) => ({ ...was, round }));
-  whenPressEnded((frames) => void afterPress(frames));
+  session.shutter.onPressEnded = (frames) => void afterPress(frames);
   return {
     choice: { device: 'simulated', scene: sceneId },
     settings: { ...DEFAULT_SETTINGS, ...drill.rig },
@@ -65,18 +64,15 @@ export async function endDrill(): Promise<void> {
   if (!drill) return;
   const { choice, settings } = drill.before;
   drillStore.set(null);
-  changeSettings(() => settings);
+  session.changeSettings(() => settings);
   // What cannot be kept is set all the same.
   await keepSettingsNow(settings).catch(() => {});
-  await openCamera(choice);
+  await session.openCamera(choice);
 }
-
-/** The best is being exposed: it is no try. */
-let isShowing = false;
 
 async function afterPress(frames: readonly ListedFrame[]): Promise<void> {
   const drill = drillStore.get();
-  if (!drill || isShowing) return;
+  if (!drill || session.remembered.exposesBest) return;
   const { settings } = fieldStore.get();
   const outcome: DrillOutcome = drill.picks ? { kind: 'pick' } : { kind: 'judging' };
   changeDrill({ tried: frames, settings, outcome });
@@ -147,22 +143,22 @@ function bestSettings(mine: Settings, { choice, bracket }: Best): Settings {
   };
 }
 
-/** Exposes the best frame there was beside one's own; ids of both, or null where it could not be made. */
+/**
+ * Exposes the best frame there was beside one's own; ids of both, or null where it could not be
+ * made.
+ */
 export async function exposeBest(): Promise<readonly [string, string] | null> {
   const drill = drillStore.get();
   if (drill?.outcome?.kind !== 'judged') return null;
   const mine = fieldStore.get().settings;
   const { best } = drill.outcome;
-  const made: ListedFrame[] = [];
-  isShowing = true;
-  whenPressEnded((frames) => made.push(...frames));
+  session.remembered.exposesBest = true;
   try {
-    changeSettings(() => bestSettings(mine, best));
-    await exposeFrame();
+    session.changeSettings(() => bestSettings(mine, best));
+    const [made] = await session.shutter.press();
+    return made ? [drill.tried[0].record.id, made.record.id] : null;
   } finally {
-    changeSettings(() => mine);
-    isShowing = false;
-    whenPressEnded((frames) => void afterPress(frames));
+    session.changeSettings(() => mine);
+    session.remembered.exposesBest = false;
   }
-  return made.length > 0 ? [drill.tried[0].record.id, made[0].record.id] : null;
 }

@@ -14,7 +14,7 @@ import { FileButton } from '../../../instruments/FileButton';
 import { Sheet } from '../../../instruments/Sheet';
 import { useScreenRoom } from '../../../instruments/useScreenRoom';
 import { useStore } from '../../../state/store';
-import { kitCheck, useChangeKits, useKits } from '../../../storage/kitQueries';
+import { kitCheck, useChangeKits, useKits } from '../../../storage/kept/kitQueries';
 import { SHEET_TEXT } from '../../../theme/sheetText';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { NameField } from '../../roll/NameField';
@@ -104,7 +104,9 @@ function StartingPoints({ onApply }: { onApply: (work: () => void) => void }) {
   ));
 }
 
-/** What a kit holds unless it is said otherwise: how pictures are taken, not how they are written. */
+/**
+ * What a kit holds unless it is said otherwise: how pictures are taken, not how they are written.
+ */
 const USUAL_PARTS: readonly KitPart[] = KIT_PARTS.filter(
   (part) => part !== 'files' && part !== 'marks',
 );

@@ -42,6 +42,7 @@ export function OwnKit({ kit, onApply, onChange }: OwnKitProps) {
 const fileName = (name: string): string =>
   `velmo-kit-${name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-')}.json`;
 
+/** Writes kits into a file. */
 export const saveKits = (name: string, kits: readonly Kit[]): void =>
   saveToComputer(name, new Blob([kitFileText(kits)], { type: 'application/json' }));
 

@@ -1,17 +1,21 @@
+import equal from 'fast-deep-equal';
 import type { Kit } from '@velmo/core/kits';
 
 /** What becomes of the photographer's kits. */
 export type KitChange = (kits: readonly Kit[]) => readonly Kit[];
 
+/** One more, at the end. */
 export const added =
   (kit: Kit): KitChange =>
   (kits) => [kit, ...kits];
 
+/** Another in the place of the one with its id. */
 export const replaced =
   (kit: Kit): KitChange =>
   (kits) =>
     kits.map((one) => (one.id === kit.id ? kit : one));
 
+/** Without the one of this id. */
 export const deleted =
   ({ id }: Kit): KitChange =>
   (kits) =>
@@ -29,8 +33,7 @@ export const moved =
     return next;
   };
 
-const same = (a: Kit, b: Kit): boolean =>
-  JSON.stringify({ ...a, id: '' }) === JSON.stringify({ ...b, id: '' });
+const same = (a: Kit, b: Kit): boolean => equal({ ...a, id: '' }, { ...b, id: '' });
 
 /** Kits of a file, after those there are; one that is there already is not taken twice. */
 export const imported =

@@ -4,6 +4,7 @@ import { Choice } from '../../../instruments/Choice';
 export const offered = (numbers: readonly number[], now: number): number[] =>
   [...new Set([...numbers, now])].sort((a, b) => a - b);
 
+/** Whole numbers between two, both included. */
 export const range = ({ min, max }: { min: number; max: number }): number[] =>
   Array.from({ length: max - min + 1 }, (_, i) => min + i);
 

@@ -1,5 +1,5 @@
 import { CLICKS_PER_STOP, formatStops } from '@velmo/core/exposure';
-import { LadderBars } from '../../../instruments/LadderBars';
+import { LadderBars } from '../../../instruments/ladder/LadderBars';
 import { useStore } from '../../../state/store';
 import { readingsStore } from '../session/fieldState';
 import { useForeseen } from './useForeseen';

@@ -13,6 +13,7 @@ import { READOUT_S } from '@velmo/core/simulate';
 import type { SeriesForecast } from '@velmo/core/verdict';
 import { steppedCamera } from '../../../camera/device/steppedCamera';
 import { bytesOfFrame, framesLeft } from '../words/fileWords';
+import { derivedStore } from '../../../state/derivedStore';
 import { fieldStore, readingsStore } from '../session/fieldState';
 
 /** One frame as it would be made now. */
@@ -96,26 +97,13 @@ function forecastOf(
   };
 }
 
-let known: readonly unknown[] = [];
-let text = 'null';
-
-/**
- * What a press would make now, as text: it can be compared, and is worked out again only when
- * something it depends on has changed. Of frames that are all the same one is named.
- */
-export function foreseenText(): string {
-  const { settings, capabilities, room } = fieldStore.get();
-  const readings = readingsStore.get();
-  const now = [
-    settings,
-    capabilities,
-    room,
-    readings && Math.round(readings.timeClick ?? 0),
-    readings && Math.round(readings.isoClick ?? 0),
-  ];
-  if (known.length === 0 || now.some((value, i) => value !== known[i])) {
-    known = now;
-    text = JSON.stringify(foresee());
-  }
-  return text;
-}
+/** What a press would make now. Of frames that are all the same one is named. */
+export const foreseenNow = derivedStore(
+  [fieldStore, readingsStore],
+  () => {
+    const { settings, capabilities, room } = fieldStore.get();
+    const { timeClick, isoClick } = readingsStore.get() ?? {};
+    return [settings, capabilities, room, Math.round(timeClick ?? 0), Math.round(isoClick ?? 0)];
+  },
+  foresee,
+);

@@ -1,7 +1,7 @@
-import { held, sameControl, type Settings } from '@velmo/core/settings';
+import { held, sameControl } from '@velmo/core/settings';
 import type { CameraCapabilities } from '../../../camera/device/capabilities';
 import type { Readings } from '../../../camera/device/readings';
-import { changeSettings } from './fieldSession';
+import { session } from './fieldSession';
 import { fieldStore, readingsStore, say } from './fieldState';
 
 /** A stop under base: the extended ISO that base is compared with. */
@@ -10,18 +10,16 @@ const EXTENDED_CLICKS = -3;
 /** Shows, while held, what the raw has lost instead of the picture. */
 export const showClips = (clips: boolean): void => fieldStore.update((s) => ({ ...s, clips }));
 
-/** Time and ISO as they were, and as they are while compared; null while nothing is. */
-let compared: { readonly before: Settings; readonly meanwhile: Settings } | null = null;
-
 /**
  * The same time at the other of base and extended ISO; back again on the second press, unless Time
  * or ISO were moved meanwhile. The raw stays as it is, only its rendering changes.
  */
 export function toggleExtended(): void {
-  if (compared) {
-    const { before, meanwhile } = compared;
-    compared = null;
-    changeSettings((s) =>
+  const { remembered } = session;
+  if (remembered.compared) {
+    const { before, meanwhile } = remembered.compared;
+    remembered.compared = null;
+    session.changeSettings((s) =>
       sameControl(s.time, meanwhile.time) && sameControl(s.iso, meanwhile.iso)
         ? { ...s, time: before.time, iso: before.iso }
         : s,
@@ -39,8 +37,8 @@ export function toggleExtended(): void {
     return;
   }
   const other = isoClick < base ? base : base + EXTENDED_CLICKS;
-  changeSettings((s) => ({ ...s, time: held(timeClick), iso: held(other) }));
-  compared = { before, meanwhile: fieldStore.get().settings };
+  session.changeSettings((s) => ({ ...s, time: held(timeClick), iso: held(other) }));
+  remembered.compared = { before, meanwhile: fieldStore.get().settings };
   fieldStore.update((s) => ({ ...s, comparing: true }));
 }
 

@@ -1,6 +1,7 @@
 import { whenDue } from '../../../camera/live/whenDue';
 import { beep } from './beep';
-import { fieldStore } from './fieldState';
+import type { Store } from '../../../state/store';
+import type { FieldState } from './fieldState';
 
 /** The last seconds are heard. */
 const HEARD_S = 3;
@@ -13,6 +14,7 @@ const HEARD_S = 3;
  */
 export async function countDown(
   seconds: number,
+  state: Store<FieldState>,
   onLeft: (leftS: number) => void,
   stop: AbortSignal,
 ): Promise<boolean> {
@@ -21,14 +23,14 @@ export async function countDown(
     const whole = Math.ceil(leftS);
     if (whole === shown) return;
     shown = whole;
-    fieldStore.update((s) => ({ ...s, countdownS: whole }));
+    state.update((s) => ({ ...s, countdownS: whole }));
     onLeft(whole);
-    if (whole <= HEARD_S && fieldStore.get().preferences.delaySound)
+    if (whole <= HEARD_S && state.get().preferences.delaySound)
       beep(whole === 1 ? 'last' : 'short');
   };
   try {
     return await whenDue(performance.now() + 1000 * seconds, tell, stop);
   } finally {
-    fieldStore.update((s) => ({ ...s, countdownS: null }));
+    state.update((s) => ({ ...s, countdownS: null }));
   }
 }

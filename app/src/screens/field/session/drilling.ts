@@ -1,8 +1,8 @@
 import type { Best } from '@velmo/core/drill';
 import type { Settings } from '@velmo/core/settings';
 import type { CameraDevice } from '../../../camera/device/CameraDevice';
-import type { CameraChoice } from '../../../storage/cameraChoice';
-import type { ListedFrame } from '../../../storage/madeFrame';
+import type { CameraChoice } from '../../../storage/kept/cameraChoice';
+import type { ListedFrame } from '../../../storage/frames/madeFrame';
 import { createStore } from '../../../state/store';
 
 /** What came of the last press of a drill. */

@@ -5,11 +5,11 @@ import type { CameraCapabilities } from '../../../camera/device/capabilities';
 import type { CameraRefusal } from '../../../camera/device/refusal';
 import type { CaptureProgress } from '../../../camera/device/CameraDevice';
 import type { Readings } from '../../../camera/device/readings';
-import type { CameraChoice } from '../../../storage/cameraChoice';
-import type { CameraLight } from '../../../storage/cameraLight';
-import type { StorageRoom } from '../../../storage/frameQueries';
-import { DEFAULT_PREFERENCES, type Preferences } from '../../../storage/preferences';
-import { createStore } from '../../../state/store';
+import type { CameraChoice } from '../../../storage/kept/cameraChoice';
+import type { CameraLight } from '../../../storage/kept/cameraLight';
+import type { StorageRoom } from '../../../storage/frames/frameQueries';
+import { DEFAULT_PREFERENCES, type Preferences } from '../../../storage/kept/preferences';
+import { createStore, type Store } from '../../../state/store';
 
 /** Something the photographer should know. */
 export interface Notice {
@@ -22,6 +22,7 @@ export interface Notice {
   readonly action?: NoticeAction;
 }
 
+/** What can be done about a notice. */
 export interface NoticeAction {
   readonly label: string;
   readonly run: () => void;
@@ -34,6 +35,7 @@ export interface Pin {
   readonly at: PicturePoint;
 }
 
+/** More would cover the picture. */
 export const MAX_PINS = 8;
 
 /** What lies over the tapes. */
@@ -75,6 +77,7 @@ export interface OpenNote {
   readonly about: WhyPart | null;
 }
 
+/** Everything that Field shows but its readings. */
 export interface FieldState {
   readonly choice: CameraChoice;
   readonly phase: 'opening' | 'ready' | 'refused';
@@ -116,9 +119,11 @@ export interface FieldState {
   readonly room: StorageRoom | null;
 }
 
+/** The place that is opened first. */
 export const DEFAULT_SCENE = 'pans-at-noon';
 
-export const fieldStore = createStore<FieldState>({
+/** Field before a camera has been opened. */
+export const FIRST_FIELD: FieldState = {
   choice: { device: 'simulated', scene: DEFAULT_SCENE },
   phase: 'opening',
   refusal: null,
@@ -145,11 +150,15 @@ export const fieldStore = createStore<FieldState>({
   countdownS: null,
   notice: null,
   room: null,
-});
+};
+
+/** The page's own; see `FieldSession`. */
+export const fieldStore = createStore(FIRST_FIELD);
 
 /** The latest readings, at display rate. Kept apart so that slow parts need not listen. */
 export const readingsStore = createStore<Readings | null>(null);
 
+/** Opens a sheet, or closes it where it is open. */
 export const toggleSheet = (sheet: Sheet): void =>
   fieldStore.update((s) => ({ ...s, sheet: s.sheet === sheet ? null : sheet }));
 
@@ -161,8 +170,10 @@ export const openNote = (id: string, about: WhyPart | null = null): void =>
     note: { id, from: s.sheet === 'note' ? s.note.from : s.sheet, about },
   }));
 
+/** Closes whatever sheet is open. */
 export const closeSheet = (): void => fieldStore.update((s) => ({ ...s, sheet: null }));
 
+/** Shows depth instead of the picture, or the picture again. */
 export const showDepth = (depth: DepthLook): void => fieldStore.update((s) => ({ ...s, depth }));
 
 /** How long an answer stands. */
@@ -172,20 +183,21 @@ const SAID_MS = 7000;
 export const standing = ({ notice }: FieldState): Notice | null => (notice?.stays ? notice : null);
 
 /** A line that goes by itself. */
-function show(notice: Notice): void {
-  fieldStore.update((s) => ({ ...s, notice }));
+function show(notice: Notice, state: Store<FieldState>): void {
+  state.update((s) => ({ ...s, notice }));
   setTimeout(
-    () => fieldStore.update((s) => (s.notice === notice ? { ...s, notice: null } : s)),
+    () => state.update((s) => (s.notice === notice ? { ...s, notice: null } : s)),
     SAID_MS,
   );
 }
 
 /** Answers what was just asked. */
-export const say = (text: string, action?: NoticeAction): void =>
-  show({ text, passing: true, action });
+export const say = (text: string, action?: NoticeAction, state = fieldStore): void =>
+  show({ text, passing: true, action }, state);
 
 /** Says what no camera has to do with: it stands while one is opened. */
-export const announce = (text: string): void => show({ text, passing: true, stays: true });
+export const announce = (text: string): void =>
+  show({ text, passing: true, stays: true }, fieldStore);
 
 /** Puts an answer away that would go by itself. */
 export const hush = (): void =>

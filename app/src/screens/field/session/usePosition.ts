@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { followPosition } from '../../../camera/position';
 import { useStore } from '../../../state/store';
-import { geotagStore, readGeotag } from '../../../storage/geotag';
+import { geotagStore, readGeotag } from '../../../storage/kept/geotag';
 import { fieldStore } from './fieldState';
 
 /** Knows where frames are taken while that is wanted: of a camera that is somewhere. */

@@ -9,7 +9,7 @@ import { useStore } from '../../../state/store';
 import { SHEET_TEXT } from '../../../theme/sheetText';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { DeviceCameras, Place } from './DeviceCameras';
-import { hasten, openCamera } from '../session/fieldSession';
+import { session } from '../session/fieldSession';
 import { closeSheet, fieldStore, openNote } from '../session/fieldState';
 import { noteOfSheet } from '../words/noteTopics';
 import { changePreferences } from '../session/preferencesNow';
@@ -55,7 +55,7 @@ export function CameraSheet() {
             pressed={choice.device === 'simulated' && choice.scene === scene.id}
             about={scene.description}
             onPress={() => {
-              void openCamera({ device: 'simulated', scene: scene.id });
+              void session.openCamera({ device: 'simulated', scene: scene.id });
               closeSheet();
             }}
           />
@@ -66,7 +66,7 @@ export function CameraSheet() {
           label="Scene time runs"
           options={HASTES.map((factor) => ({ value: factor, label: `${factor}×` }))}
           value={haste}
-          onChoose={hasten}
+          onChoose={session.hasten}
         />
       )}
       {simulated && (

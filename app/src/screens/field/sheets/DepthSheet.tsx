@@ -16,8 +16,8 @@ import {
 import { Button } from '../../../instruments/Button';
 import { Choice } from '../../../instruments/Choice';
 import { Sheet } from '../../../instruments/Sheet';
-import { Tape } from '../../../instruments/Tape';
-import type { TapeScale } from '../../../instruments/tapeScale';
+import { Tape } from '../../../instruments/tape/Tape';
+import type { TapeScale } from '../../../instruments/tape/tapeScale';
 import { useStore } from '../../../state/store';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { dioptresNow } from '../commands/focusCommands';
@@ -26,11 +26,12 @@ import { noteOfSheet } from '../words/noteTopics';
 
 /** Distances of a subject: twelve detents to a doubling, from 10 cm to 50 m. */
 const CLICKS_A_DOUBLING = 12;
-const NEAREST_M = 0.1;
+const MIN_DISTANCE_M = 0.1;
 const SUBJECT_CLICKS = { min: 0, max: CLICKS_A_DOUBLING * 9 } as const;
-const distanceOfClick = (click: number): number => NEAREST_M * 2 ** (click / CLICKS_A_DOUBLING);
+const distanceOfClick = (click: number): number =>
+  MIN_DISTANCE_M * 2 ** (click / CLICKS_A_DOUBLING);
 const clickOfDistance = (m: number): number =>
-  Math.max(0, Math.min(SUBJECT_CLICKS.max, CLICKS_A_DOUBLING * Math.log2(m / NEAREST_M)));
+  Math.max(0, Math.min(SUBJECT_CLICKS.max, CLICKS_A_DOUBLING * Math.log2(m / MIN_DISTANCE_M)));
 
 const ENGRAVED: Readonly<Record<DistanceUnit, readonly number[]>> = {
   m: [0.1, 0.15, 0.2, 0.3, 0.4, 0.5, 0.7, 1, 1.5, 2, 3, 4, 5, 7, 10, 15, 20, 30, 50],
@@ -84,7 +85,7 @@ export function DepthSheet() {
     lensId: settings.lens,
     subjectM: Math.min(
       50,
-      Math.max(NEAREST_M, distanceOf(Math.max(dioptresOf(5), dioptresNow() ?? 1))),
+      Math.max(MIN_DISTANCE_M, distanceOf(Math.max(dioptresOf(5), dioptresNow() ?? 1))),
     ),
   }));
   const [otherLens, setOtherLens] = useState(settings.lens === 'tele' ? 'main' : 'tele');

@@ -1,10 +1,10 @@
 import { StyleSheet, Text, View } from 'react-native';
 import { Button } from '../../../instruments/Button';
 import { Choice } from '../../../instruments/Choice';
-import type { BrowserChoice, CameraEntry } from '../../../storage/cameraChoice';
+import type { BrowserChoice, CameraEntry } from '../../../storage/kept/cameraChoice';
 import { useStore } from '../../../state/store';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
-import { openCamera } from '../session/fieldSession';
+import { session } from '../session/fieldSession';
 import { closeSheet, fieldStore } from '../session/fieldState';
 import { useCameras } from '../session/useCameras';
 
@@ -17,7 +17,7 @@ function facingWords({ label }: CameraEntry): string {
 
 function open(choice: BrowserChoice): void {
   // What is pressed here says what is about to happen: the browser may ask at once.
-  void openCamera(choice, true);
+  void session.openCamera(choice, true);
   closeSheet();
 }
 

@@ -12,11 +12,11 @@ import {
   stemOf,
   unknownParts,
 } from '../../../storage/fileNames';
-import { useRoom } from '../../../storage/frameQueries';
+import { useRoom } from '../../../storage/frames/frameQueries';
 import { currentRollStore } from '../../../storage/rolls/currentRoll';
 import { useStore } from '../../../state/store';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
-import { changeSettings } from '../session/fieldSession';
+import { session } from '../session/fieldSession';
 import { closeSheet, fieldStore, openNote } from '../session/fieldState';
 import { noteOfSheet } from '../words/noteTopics';
 import {
@@ -75,7 +75,7 @@ export function FilesSheet() {
         unlabelled
         options={fileKinds.map((value) => ({ value, label: FILE_WORDS[value] }))}
         value={kind}
-        onChoose={(files) => changeSettings((s) => ({ ...s, files }))}
+        onChoose={(files) => session.changeSettings((s) => ({ ...s, files }))}
       />
       <Text style={styles.about}>{aboutWords(kind, capabilities.readsRaw, ownPhoto)}</Text>
       {(kind === 'jpeg' || kind === 'dng+jpeg') && !ownPhoto && (
@@ -83,7 +83,7 @@ export function FilesSheet() {
           label="JPEG quality"
           options={QUALITIES.map((value) => ({ value, label: `${value}` }))}
           value={settings.jpegQuality}
-          onChoose={(jpegQuality) => changeSettings((s) => ({ ...s, jpegQuality }))}
+          onChoose={(jpegQuality) => session.changeSettings((s) => ({ ...s, jpegQuality }))}
         />
       )}
       {capabilities.averages && (
@@ -95,7 +95,7 @@ export function FilesSheet() {
             name: value === 1 ? 'One frame, no average' : `Average of ${value} frames`,
           }))}
           value={settings.average}
-          onChoose={(average) => changeSettings((s) => ({ ...s, average }))}
+          onChoose={(average) => session.changeSettings((s) => ({ ...s, average }))}
         />
       )}
       {capabilities.averages && settings.average > 1 && (
@@ -108,7 +108,7 @@ export function FilesSheet() {
           label="Size"
           options={sizesMp.map((mp) => ({ value: mp, label: `${mp} MP` }))}
           value={settings.sizeMp}
-          onChoose={(mp) => changeSettings((s) => ({ ...s, sizeMp: mp }))}
+          onChoose={(mp) => session.changeSettings((s) => ({ ...s, sizeMp: mp }))}
         />
       )}
       {hasAspect && (
@@ -116,7 +116,7 @@ export function FilesSheet() {
           label="Shape"
           options={ASPECT_RATIOS.map((value) => ({ value, label: value }))}
           value={settings.aspect}
-          onChoose={(aspect) => changeSettings((s) => ({ ...s, aspect }))}
+          onChoose={(aspect) => session.changeSettings((s) => ({ ...s, aspect }))}
         />
       )}
       {hasAspect && settings.aspect !== '4:3' && kind.startsWith('dng') && (

@@ -4,7 +4,7 @@ import { FLASH_GUIDE_NUMBER } from '@velmo/core/simulate';
 import { Choice } from '../../../instruments/Choice';
 import { useStore } from '../../../state/store';
 import { SHEET_TEXT } from '../../../theme/sheetText';
-import { changeSettings } from '../session/fieldSession';
+import { session } from '../session/fieldSession';
 import { fieldStore } from '../session/fieldState';
 
 const FLASH_WORDS: Readonly<Record<FlashTiming, string>> = {
@@ -24,12 +24,12 @@ export function FlashChoice() {
       <Choice
         label="Flash"
         options={(['off', ...timings] as const).map((timing) => {
-          // A camera that knows but one moment just fires.
+          // A flash without a choice of timing is only on or off.
           const label = timings.length === 1 && timing !== 'off' ? 'fires' : FLASH_WORDS[timing];
           return { value: timing, label, name: `Flash ${label}` };
         })}
         value={flash}
-        onChoose={(timing) => changeSettings((s) => ({ ...s, flash: timing }))}
+        onChoose={(timing) => session.changeSettings((s) => ({ ...s, flash: timing }))}
       />
       {flash !== 'off' && (
         <Text style={SHEET_TEXT.about}>

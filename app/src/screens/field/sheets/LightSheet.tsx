@@ -2,14 +2,14 @@ import { useEffect, useRef, useState } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
 import { CLICKS_PER_STOP, formatSignedThirds } from '@velmo/core/exposure';
 import type { SeriesOutcome } from '../../../camera/device/calibration';
-import { UNKNOWN_LIGHT, type CameraLight } from '../../../storage/cameraLight';
+import { UNKNOWN_LIGHT, type CameraLight } from '../../../storage/kept/cameraLight';
 import { Button } from '../../../instruments/Button';
 import { Sheet } from '../../../instruments/Sheet';
-import { EV_CLICKS, EV_SCALE } from '../../../instruments/evScale';
-import { Tape } from '../../../instruments/Tape';
+import { EV_CLICKS, EV_SCALE } from '../../../instruments/tape/evScale';
+import { Tape } from '../../../instruments/tape/Tape';
 import { useStore } from '../../../state/store';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
-import { theCamera } from '../session/fieldSession';
+import { session } from '../session/fieldSession';
 import { closeSheet, fieldStore, readingsStore, openNote } from '../session/fieldState';
 import { noteOfSheet } from '../words/noteTopics';
 import {
@@ -72,11 +72,11 @@ function stateWords({ response, measuredAt }: CameraLight): string {
 }
 
 function GuidedSeries() {
-  const series = theCamera()?.calibration?.series;
+  const series = session.camera?.calibration?.series;
   const [share, setShare] = useState<number | null>(null);
   const [outcome, setOutcome] = useState<SeriesOutcome | null>(null);
   const stop = useRef<AbortController | null>(null);
-  // Whoever closes the sheet wants the tapes back.
+  // Closing the sheet ends the series: the tapes are needed again.
   useEffect(() => () => stop.current?.abort(), []);
   if (!series) return null;
   if ('refused' in series) return <Text style={styles.about}>{series.refused}</Text>;

@@ -6,7 +6,7 @@ import { Sheet } from '../../../instruments/Sheet';
 import { PATTERN_WORDS } from '../words/patternWords';
 import { useStore } from '../../../state/store';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
-import { changeSettings, toggleLock } from '../session/fieldSession';
+import { session } from '../session/fieldSession';
 import {
   closeSheet,
   fieldStore,
@@ -48,7 +48,10 @@ export function MeterSheet() {
         options={patterns.map((value) => ({ value, label: PATTERN_WORDS[value] }))}
         value={meter.pattern}
         onChoose={(pattern) =>
-          changeSettings((s) => ({ ...s, meter: { ...s.meter, pattern, lockedEv100: null } }))
+          session.changeSettings((s) => ({
+            ...s,
+            meter: { ...s.meter, pattern, lockedEv100: null },
+          }))
         }
       />
       <Text style={styles.about}>{ABOUT[meter.pattern]}</Text>
@@ -59,7 +62,11 @@ export function MeterSheet() {
       )}
       <View style={styles.row}>
         {canLock && ev !== '' && (
-          <Button label={locked ? 'Unlock' : `Lock ${ev}`} pressed={locked} onPress={toggleLock} />
+          <Button
+            label={locked ? 'Unlock' : `Lock ${ev}`}
+            pressed={locked}
+            onPress={session.toggleLock}
+          />
         )}
         <Button label="Leave a pin" onPress={leavePinAtSpot} />
         {canCalibrate && <Button label="Calibrate…" onPress={() => toggleSheet('light')} />}

@@ -14,7 +14,7 @@ import {
   toggleSheet,
   type WhyPart,
 } from '../session/fieldState';
-import { setUpLink } from '../session/setUpLink';
+import { setUpLink } from '../session/link/setUpLink';
 import { whyWords } from '../words/whyWords';
 
 /** A note beside what it explains: leads back there, and sets Field up to see it. */

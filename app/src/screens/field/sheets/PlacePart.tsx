@@ -2,7 +2,7 @@ import { Text } from 'react-native';
 import { positioningStore } from '../../../camera/position';
 import { Choice } from '../../../instruments/Choice';
 import { useStore } from '../../../state/store';
-import { chooseGeotag, geotagStore } from '../../../storage/geotag';
+import { chooseGeotag, geotagStore } from '../../../storage/kept/geotag';
 import { SHEET_TEXT } from '../../../theme/sheetText';
 import { positionWords } from '../words/positionWords';
 

@@ -1,3 +1,4 @@
+import type { Band } from '@velmo/core/consequence';
 import { StyleSheet, Text, View } from 'react-native';
 import { nominalTime } from '@velmo/core/exposure';
 import { findLens, LENSES, SUBJECT_PACES, ZOOM_RANGE_MM } from '@velmo/core/optics';
@@ -6,18 +7,22 @@ import { keptOffline, keptOfflineWords } from '../../../engine/keptOffline';
 import { lacksOf, offeredHere } from '../../../engine/lacks';
 import { Choice } from '../../../instruments/Choice';
 import { Sheet } from '../../../instruments/Sheet';
-import { Tape } from '../../../instruments/Tape';
-import { clickOfZoom, DEVICE_ZOOM_SCALE, zoomOfClick } from '../../../instruments/deviceZoomScale';
+import { Tape } from '../../../instruments/tape/Tape';
+import {
+  clickOfZoom,
+  DEVICE_ZOOM_SCALE,
+  zoomOfClick,
+} from '../../../instruments/tape/deviceZoomScale';
 import {
   clickOfFocal,
   FILTER_SCALE,
   focalOfClick,
   ZOOM_SCALE,
-} from '../../../instruments/tapeScale';
-import type { Preferences } from '../../../storage/preferences';
+} from '../../../instruments/tape/tapeScale';
+import type { Preferences } from '../../../storage/kept/preferences';
 import { useStore } from '../../../state/store';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
-import { changeSettings, zoom } from '../session/fieldSession';
+import { session } from '../session/fieldSession';
 import { closeSheet, fieldStore, readingsStore, openNote } from '../session/fieldState';
 import { noteOfSheet } from '../words/noteTopics';
 import { changePreferences } from '../session/preferencesNow';
@@ -31,19 +36,18 @@ const ZOOM_CLICKS = {
 const FILTER_CLICKS = { min: 0, max: MAX_FILTER_STOPS } as const;
 
 /** Which lens draws where along the zoom, and where a crop begins. */
-const LENS_BANDS = JSON.stringify(
-  LENSES.map((lens, i) => ({
-    id: lens.id,
-    from: clickOfFocal(lens.focalLength35Mm),
-    to: i + 1 < LENSES.length ? clickOfFocal(LENSES[i + 1].focalLength35Mm) - 1 : ZOOM_CLICKS.max,
-    label: `${lens.label} f/${lens.fNumber}, then crop`,
-    detail: '',
-    weight: 'note',
-    grade: i,
-  })),
-);
+const LENS_BANDS = LENSES.map((lens, i): Band => ({
+  id: 'lens',
+  from: clickOfFocal(lens.focalLength35Mm),
+  to: i + 1 < LENSES.length ? clickOfFocal(LENSES[i + 1].focalLength35Mm) - 1 : ZOOM_CLICKS.max,
+  label: `${lens.label} f/${lens.fNumber}, then crop`,
+  detail: '',
+  weight: 'note',
+  grade: i,
+}));
 
-const change = (part: Partial<Settings>): void => changeSettings((s) => ({ ...s, ...part }));
+const change = (part: Partial<Settings>): void =>
+  session.changeSettings((s) => ({ ...s, ...part }));
 
 /**
  * What the picture is taken with: lens, support, filter, light, and what is known of the subject.
@@ -151,7 +155,7 @@ function LensAndSupport() {
         atEnd={false}
         tag=""
         bands={LENS_BANDS}
-        onChange={(click) => zoom(focalOfClick(click))}
+        onChange={(click) => session.zoom(focalOfClick(click))}
         onRelease={() => {}}
       />
       <Text style={styles.about}>{cropSentence(settings)}</Text>

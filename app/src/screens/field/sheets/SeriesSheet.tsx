@@ -3,7 +3,7 @@ import { formatStops, nominalIso, timeWords, timeSFromClick } from '@velmo/core/
 import { DELAYS_S, focusGap, type Series } from '@velmo/core/series';
 import { Choice } from '../../../instruments/Choice';
 import { Sheet } from '../../../instruments/Sheet';
-import { useRoom } from '../../../storage/frameQueries';
+import { useRoom } from '../../../storage/frames/frameQueries';
 import { useStore } from '../../../state/store';
 import { SHEET_TEXT } from '../../../theme/sheetText';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
@@ -12,7 +12,7 @@ import type { Foreseen } from '../series/foreseen';
 import { SeriesParts } from '../series/SeriesParts';
 import { seriesCount } from '../series/seriesCount';
 import { useForeseen } from '../series/useForeseen';
-import { changeSettings } from '../session/fieldSession';
+import { session } from '../session/fieldSession';
 import { closeSheet, fieldStore, openNote } from '../session/fieldState';
 import { noteOfSheet } from '../words/noteTopics';
 import { changePreferences } from '../session/preferencesNow';
@@ -56,7 +56,7 @@ function Delay() {
           name: seconds === 0 ? 'Delay off' : `Delay ${seconds} s`,
         }))}
         value={delayS}
-        onChoose={(seconds) => changeSettings((s) => ({ ...s, delayS: seconds }))}
+        onChoose={(seconds) => session.changeSettings((s) => ({ ...s, delayS: seconds }))}
       />
       {delayS > 0 && (
         <Choice

@@ -2,19 +2,19 @@ import { StyleSheet, Text, View } from 'react-native';
 import { ALL_IN_RANGE } from '@velmo/core/verdict';
 import { Button } from '../../../instruments/Button';
 import { Sheet } from '../../../instruments/Sheet';
-import { useStore } from '../../../state/store';
+import { useStore, useValue } from '../../../state/store';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
-import { useFindings } from '../FieldInstruments';
-import { applyRepair } from '../session/fieldSession';
-import { closeSheet, fieldStore, readingsStore, openNote } from '../session/fieldState';
+import { useFindings } from '../words/findingsNow';
+import { session } from '../session/fieldSession';
+import { closeSheet, fieldStore, openNote } from '../session/fieldState';
 import { noteOfFinding, noteOfSheet } from '../words/noteTopics';
-import { consequencesText } from '../tapes/tapeBands';
+import { consequencesNow } from '../tapes/tapeBands';
 
 /** Everything the verdict found, each with its ways out, and the numbers behind the tapes. */
 export function VerdictSheet() {
   const findings = useFindings();
   const open = useStore(fieldStore, (s) => s.sheet === 'verdict');
-  const consequences = useStore(readingsStore, consequencesText);
+  const consequences = useValue(consequencesNow);
   return (
     <Sheet
       title="Verdict"
@@ -27,7 +27,11 @@ export function VerdictSheet() {
           <Text style={styles.text}>{finding.text}</Text>
           <View style={styles.row}>
             {finding.repairs.map((repair) => (
-              <Button key={repair.label} label={repair.label} onPress={() => applyRepair(repair)} />
+              <Button
+                key={repair.label}
+                label={repair.label}
+                onPress={() => session.applyRepair(repair)}
+              />
             ))}
             <Button
               quiet

@@ -3,9 +3,9 @@ import { formatDistance, formatZone, distanceOf } from '@velmo/core/optics';
 import type { Band } from '@velmo/core/consequence';
 import type { ClickRange } from '@velmo/core/exposure';
 import type { FocusControl } from '../../../camera/device/capabilities';
-import { focusTapeScale } from '../../../instruments/focusTapeScale';
-import { Tape } from '../../../instruments/Tape';
-import { TapeNote } from '../../../instruments/TapeNote';
+import { focusTapeScale } from '../../../instruments/tape/focusTapeScale';
+import { Tape } from '../../../instruments/tape/Tape';
+import { TapeNote } from '../../../instruments/tape/TapeNote';
 import { useStore } from '../../../state/store';
 import { dioptresNow, holdFocus, releaseFocus } from '../commands/focusCommands';
 import { fieldStore, readingsStore, toggleSheet } from '../session/fieldState';
@@ -39,7 +39,7 @@ function stateWord(): string {
   const { focus } = fieldStore.get().settings;
   if (focus.mode === 'held') return 'set';
   const state = readingsStore.get()?.focus?.state ?? 'device';
-  // Left to a device that says it holds its lens all the same.
+  // Focus is left to the device, and the device reports that it holds its lens.
   return state === 'held' ? 'stays' : STATE_WORDS[state];
 }
 
@@ -144,8 +144,8 @@ export function FocusTape({ height }: { height: number }) {
       releasable
       atEnd={tag === STATE_WORDS.dark || tag === STATE_WORDS.flat}
       tag={isHeld ? 'set' : tag}
-      bands={JSON.stringify(bands)}
-      marks={bands.length === 0 && marks.length > 0 ? JSON.stringify(marks) : undefined}
+      bands={bands}
+      marks={bands.length === 0 && marks.length > 0 ? marks : undefined}
       description={sharp || `${formatDistance(distanceOf(dioptres), unit)}`}
       height={height}
       isActive={isActive}

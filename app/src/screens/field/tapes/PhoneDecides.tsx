@@ -1,7 +1,7 @@
 import { nominalKelvin } from '@velmo/core/colour';
 import { nominalIso, nominalTime } from '@velmo/core/exposure';
 import type { Readings } from '../../../camera/device/readings';
-import { TapeNote } from '../../../instruments/TapeNote';
+import { TapeNote } from '../../../instruments/tape/TapeNote';
 import { useStore } from '../../../state/store';
 import { readingsStore } from '../session/fieldState';
 

@@ -3,10 +3,16 @@ import type { Band } from '@velmo/core/consequence';
 import type { ClickRange } from '@velmo/core/exposure';
 import { AUTO, cameraMoves, held } from '@velmo/core/settings';
 import type { Readings } from '../../../camera/device/readings';
-import { COMP_SCALE, ISO_SCALE, TIME_SCALE, type TapeScale } from '../../../instruments/tapeScale';
-import { Tape } from '../../../instruments/Tape';
-import { useStore } from '../../../state/store';
-import { changeSettings } from '../session/fieldSession';
+import {
+  COMP_SCALE,
+  ISO_SCALE,
+  TIME_SCALE,
+  type TapeScale,
+} from '../../../instruments/tape/tapeScale';
+import { Tape } from '../../../instruments/tape/Tape';
+import type { ReadableStore } from '../../../state/derivedStore';
+import { useStore, useValue } from '../../../state/store';
+import { session } from '../session/fieldSession';
 import { fieldStore, readingsStore } from '../session/fieldState';
 import { pushExposureRight } from '../commands/pushRight';
 import { useForeseen } from '../series/useForeseen';
@@ -15,32 +21,32 @@ import { WhiteTape } from './WhiteTape';
 import { FocusTape } from './FocusTape';
 import { activate, tapTape } from '../commands/activeTape';
 import { why } from '../commands/askWhy';
-import { compBandsText, isoBandsText, timeBandsText } from './tapeBands';
+import { compBandsNow, isoBandsNow, timeBandsNow } from './tapeBands';
 
 /** What belongs to each of the two tapes the camera can move. */
-const TIME = exposureControl('time', TIME_SCALE, (r) => r.timeClick, timeBandsText);
-const ISO = exposureControl('iso', ISO_SCALE, (r) => r.isoClick, isoBandsText);
+const TIME = exposureControl('time', TIME_SCALE, (r) => r.timeClick, timeBandsNow);
+const ISO = exposureControl('iso', ISO_SCALE, (r) => r.isoClick, isoBandsNow);
 
 function exposureControl(
   name: 'time' | 'iso',
   scale: TapeScale,
   clickOf: (readings: Readings) => number | null,
-  bands: () => string,
+  bands: ReadableStore<readonly Band[]>,
 ) {
   return {
     name,
     scale,
     bands,
     reported: (readings: Readings | null) => (readings ? clickOf(readings) : null),
-    set: (click: number): void => changeSettings((s) => ({ ...s, [name]: held(click) })),
+    set: (click: number): void => session.changeSettings((s) => ({ ...s, [name]: held(click) })),
     grab: (): void => activate(name),
     tap: (): void => tapTape(name),
     why: why(name),
-    release: (): void => changeSettings((s) => ({ ...s, [name]: AUTO })),
+    release: (): void => session.changeSettings((s) => ({ ...s, [name]: AUTO })),
   };
 }
 
-const setComp = (compClicks: number): void => changeSettings((s) => ({ ...s, compClicks }));
+const setComp = (compClicks: number): void => session.changeSettings((s) => ({ ...s, compClicks }));
 const WHY_COMP = why('comp');
 const zeroComp = (): void => setComp(0);
 const grabComp = (): void => activate('comp');
@@ -102,7 +108,7 @@ function ExposureTape({ control, range, extendedBelow, height }: ExposureTapePro
   const isActive = useStore(fieldStore, (s) => s.activeTape === control.name);
   const reported = useStore(readingsStore, control.reported);
   const outOfRange = useStore(readingsStore, (r) => r?.outOfRange ?? false);
-  const bands = useBands(control.bands);
+  const bands = useValue(control.bands);
   const marks = useSeriesMarks(control.name);
   const isHeld = hold.mode === 'held';
   const wanted = isHeld ? hold.click : (reported ?? range.min);
@@ -136,8 +142,8 @@ function CompTape({ range, height }: { range: ClickRange; height: number }) {
   const click = useStore(fieldStore, (s) => s.settings.compClicks);
   const isActive = useStore(fieldStore, (s) => s.activeTape === 'comp');
   const step = useStore(fieldStore, (s) => s.preferences.compStepClicks);
-  const bands = useBands(compBandsText);
-  // Beyond a picture's own white nothing tells how much brighter it could be.
+  const bands = useValue(compBandsNow);
+  // A picture that is cut off at white does not tell how much brighter the scene is.
   const readsRaw = useStore(fieldStore, (s) => s.capabilities?.readsRaw ?? false);
   // Where the camera moves nothing, Comp only moves what the meter aims at.
   const onlyMeter = useStore(
@@ -168,23 +174,17 @@ function CompTape({ range, height }: { range: ClickRange; height: number }) {
   );
 }
 
-/** Bands depend on settings and on readings; both are asked, and only other words render anew. */
-function useBands(text: () => string): string {
-  useStore(fieldStore, text);
-  return useStore(readingsStore, text);
-}
-
 /** Where the frames of a bracket will stand on a tape, where they stand apart. */
-function useSeriesMarks(name: 'time' | 'iso'): string | undefined {
+function useSeriesMarks(name: 'time' | 'iso'): readonly number[] | undefined {
   const foreseen = useForeseen();
   if (foreseen?.kind !== 'bracket') return undefined;
   const clicks = foreseen.frames.map((frame) => frame[name === 'time' ? 'timeClick' : 'isoClick']);
   const apart = [...new Set(clicks)];
-  return apart.length > 1 ? JSON.stringify(apart) : undefined;
+  return apart.length > 1 ? apart : undefined;
 }
 
 /** What the bands say of a click, for those who listen. */
-const detailAt = (bands: string, click: number): string | undefined => {
-  const here = (JSON.parse(bands) as Band[]).filter((b) => click >= b.from && click <= b.to);
+const detailAt = (bands: readonly Band[], click: number): string | undefined => {
+  const here = bands.filter((b) => click >= b.from && click <= b.to);
   return here.length > 0 ? here.map((b) => b.detail).join(' ') : undefined;
 };

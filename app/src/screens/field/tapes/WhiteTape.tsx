@@ -1,14 +1,15 @@
 import { tintWords, namedLight, WHITE_KELVIN, type WhitePoint } from '@velmo/core/colour';
 import type { WhiteControl } from '../../../camera/device/capabilities';
-import { Tape } from '../../../instruments/Tape';
+import { Tape } from '../../../instruments/tape/Tape';
 import {
   clickOfKelvin,
   kelvinOfClick,
   WHITE_CLICKS,
   WHITE_SCALE,
-} from '../../../instruments/whiteScale';
-import { WhiteStrip } from '../../../instruments/WhiteStrip';
-import { useStore } from '../../../state/store';
+} from '../../../instruments/tape/whiteScale';
+import { WhiteStrip } from '../../../instruments/tape/WhiteStrip';
+import { derivedStore } from '../../../state/derivedStore';
+import { useStore, useValue } from '../../../state/store';
 import { fieldStore, readingsStore, toggleSheet } from '../session/fieldState';
 import { activate, tapTape } from '../commands/activeTape';
 import { why } from '../commands/askWhy';
@@ -16,18 +17,19 @@ import { holdWhite, releaseWhite } from '../commands/whiteCommands';
 
 const STRIP = <WhiteStrip />;
 
-/** The light taken as white now, as text that can be compared. */
-const whiteNow = (): string => {
+const DAYLIGHT: WhitePoint = { kelvin: 5500, tint: 0 };
+
+const whiteOf = (): WhitePoint => {
   const { white } = fieldStore.get().settings;
-  const found = white.mode === 'held' ? white : (white.locked ?? readingsStore.get()?.white);
-  return JSON.stringify(found ?? { kelvin: 5500, tint: 0 });
+  if (white.mode === 'held') return white;
+  return white.locked ?? readingsStore.get()?.white ?? DAYLIGHT;
 };
 
+/** The light taken as white now. */
+const whiteNow = derivedStore([fieldStore, readingsStore], () => [whiteOf()], whiteOf);
+
 /** The light taken as white now; renders again only when it changes. */
-export function useWhite(): WhitePoint {
-  useStore(fieldStore, whiteNow);
-  return JSON.parse(useStore(readingsStore, whiteNow)) as WhitePoint;
-}
+export const useWhite = (): WhitePoint => useValue(whiteNow);
 
 const grab = (): void => activate('white');
 const tap = (): void => tapTape('white');
@@ -35,7 +37,7 @@ const WHY = why('white');
 const openSheet = (): void => toggleSheet('white');
 const hold = (click: number): void => {
   const { white } = fieldStore.get().settings;
-  const { tint } = white.mode === 'held' ? white : (JSON.parse(whiteNow()) as WhitePoint);
+  const { tint } = white.mode === 'held' ? white : whiteNow.get();
   holdWhite({ kelvin: kelvinOfClick(click), tint });
 };
 

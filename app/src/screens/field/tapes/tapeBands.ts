@@ -7,64 +7,54 @@ import {
   type Band,
 } from '@velmo/core/consequence';
 import { COMP_CLICKS } from '@velmo/core/settings';
+import { derivedStore, type ReadableStore } from '../../../state/derivedStore';
 import { fieldStore, readingsStore } from '../session/fieldState';
-
-/** The bands of the tapes as they are now, as text: what draws them can compare it. */
 
 const contextNow = () => {
   const { capabilities, settings } = fieldStore.get();
   return capabilities?.exposureContext(settings, readingsStore.get()) ?? null;
 };
 
-/**
- * Works a text out again only when something it depends on has changed: readings come thirty times
- * a second.
- */
-function remembered(work: () => string): () => string {
-  let known: readonly unknown[] = [];
-  let text = '[]';
-  return () => {
-    const { capabilities, settings } = fieldStore.get();
-    const readings = readingsStore.get();
-    const now = [
-      capabilities,
-      settings,
-      readings?.lightClicks,
-      readings?.isoClick,
-      readings?.cosDeclination,
-    ];
-    if (known.length === 0 || now.some((value, i) => value !== known[i])) {
-      known = now;
-      text = work();
-    }
-    return text;
-  };
-}
+/** What the bands of all tapes are worked out from. */
+const dependsOn = (): readonly unknown[] => {
+  const { capabilities, settings } = fieldStore.get();
+  const readings = readingsStore.get();
+  const { lightClicks, isoClick, cosDeclination } = readings ?? {};
+  return [capabilities, settings, lightClicks, isoClick, cosDeclination];
+};
 
-export const timeBandsText = remembered(() => {
+const ofTapes = <T>(workOut: () => T): ReadableStore<T> =>
+  derivedStore([fieldStore, readingsStore], dependsOn, workOut);
+
+const NO_BANDS: readonly Band[] = [];
+
+/** What shutter times do to the picture. */
+export const timeBandsNow = ofTapes((): readonly Band[] => {
   const range = fieldStore.get().capabilities?.time;
   const context = contextNow();
-  return range && context ? JSON.stringify(timeBands(context, range)) : '[]';
+  return range && context ? timeBands(context, range) : NO_BANDS;
 });
 
-export const isoBandsText = remembered(() => {
+/** What ISO values do to the picture. */
+export const isoBandsNow = ofTapes((): readonly Band[] => {
   const range = fieldStore.get().capabilities?.iso;
   const context = contextNow();
-  return range && context ? JSON.stringify(isoNoise(context, range)) : '[]';
+  return range && context ? isoNoise(context, range) : NO_BANDS;
 });
 
-export const compBandsText = remembered(() => {
+/** How far compensation can be followed. */
+export const compBandsNow = ofTapes((): readonly Band[] => {
   const { capabilities, settings } = fieldStore.get();
   const lightClicks = readingsStore.get()?.lightClicks ?? null;
   const input = lightClicks === null ? null : capabilities?.solverInput(settings, lightClicks);
-  return input ? JSON.stringify(compReach(input, COMP_CLICKS)) : '[]';
+  return input ? compReach(input, COMP_CLICKS) : NO_BANDS;
 });
 
 /** What the tapes say where they stand: the numbers behind the bands, a sentence a line. */
-export const consequencesText = remembered(() => {
+export const consequencesNow = ofTapes((): string => {
   const readings = readingsStore.get();
   const optics = contextNow()?.optics;
-  const sentences = (JSON.parse(timeBandsText()) as Band[]).map((band) => band.detail);
+  const sentences = timeBandsNow.get().map((band) => band.detail);
   if (optics && readings?.isoClick != null)
     sentences.push(noiseDetail(readings.isoClick, noiseAt(optics, readings.isoClick)));
   return [...new Set(sentences)].join('\n');

@@ -1,4 +1,4 @@
-import { Loupe, LOUPE_BOX } from '../../../instruments/Loupe';
+import { Loupe, LOUPE_BOX } from '../../../instruments/window/Loupe';
 import { useStore } from '../../../state/store';
 import { fieldStore } from '../session/fieldState';
 import { closeLoupe, dragLoupe, listenToSharpness, zoomLoupe } from './loupeView';

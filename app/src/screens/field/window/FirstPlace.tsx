@@ -1,6 +1,6 @@
 import { StyleSheet, Text, View } from 'react-native';
 import { findScene } from '@velmo/core/scene';
-import { useNewestFrames } from '../../../storage/frameQueries';
+import { useNewestFrames } from '../../../storage/frames/frameQueries';
 import { useStore } from '../../../state/store';
 import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { drillStore } from '../session/drilling';

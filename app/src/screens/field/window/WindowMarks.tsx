@@ -2,7 +2,7 @@ import { useMemo, useRef } from 'react';
 import { Pressable, StyleSheet, Text, View } from 'react-native';
 import Svg, { Circle } from 'react-native-svg';
 import { circleRadius, SPOT_SHARE } from '@velmo/core/exposure';
-import { PinChip } from '../../../instruments/PinChip';
+import { PinChip } from '../../../instruments/window/PinChip';
 import type { Readings } from '../../../camera/device/readings';
 import { useLiveWords } from '../words/liveWords';
 import { aspectBox } from '@velmo/core/optics';

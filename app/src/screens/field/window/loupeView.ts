@@ -1,5 +1,5 @@
 import type { PicturePoint } from '@velmo/core/exposure';
-import { LOUPE_PX } from '../../../instruments/Loupe';
+import { LOUPE_PX } from '../../../instruments/window/Loupe';
 import { fieldStore, readingsStore, type FieldState } from '../session/fieldState';
 import { changeFocusing } from '../session/preferencesNow';
 
@@ -7,6 +7,7 @@ import { changeFocusing } from '../session/preferencesNow';
 export const openLoupe = (at: PicturePoint): void =>
   fieldStore.update((s) => ({ ...s, loupe: { at, stays: true } }));
 
+/** Puts the loupe away. */
 export const closeLoupe = (): void => {
   if (fieldStore.get().loupe) fieldStore.update((s) => ({ ...s, loupe: null }));
 };
@@ -15,6 +16,7 @@ export const closeLoupe = (): void => {
 const focusSpot = ({ settings }: FieldState): PicturePoint =>
   settings.focus.mode === 'auto' ? settings.focus.spot : settings.meter.spot;
 
+/** Lays the loupe where focus is found, or puts it away. */
 export const toggleLoupe = (): void => {
   const s = fieldStore.get();
   if (s.loupe) closeLoupe();
@@ -46,10 +48,11 @@ export function dragLoupe(dx: number, dy: number): void {
     x: inside(loupe.at.x - dx / zoom / (upright ? short : long)),
     y: inside(loupe.at.y - dy / zoom / (upright ? long : short)),
   };
-  // Taken in hand, it stays.
+  // A loupe that has been dragged stays until it is closed.
   fieldStore.update((s) => ({ ...s, loupe: { at, stays: true } }));
 }
 
+/** Shows photosites twice as large, or as before. */
 export const zoomLoupe = (): void =>
   changeFocusing({ loupeZoom: fieldStore.get().preferences.focusing.loupeZoom === 1 ? 2 : 1 });
 

@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { useStore } from '../../../state/store';
-import { setView } from '../session/fieldSession';
+import { session } from '../session/fieldSession';
 import { fieldStore } from '../session/fieldState';
 import type { FieldMeasures } from '../layout';
 import { loupeAfterTurning, loupePhotosites } from './loupeView';
@@ -23,7 +23,7 @@ export function useView({ upright, pictureWidth, pictureHeight }: FieldMeasures)
     if (activeTape !== 'focus') loupeAfterTurning();
   }, [activeTape]);
   useEffect(() => {
-    setView({
+    session.setView({
       lightAhead,
       upright,
       marks,

@@ -1,8 +1,9 @@
 import type { FileKind, Settings } from '@velmo/core/settings';
 import { aspectBox } from '@velmo/core/optics';
 import type { CameraCapabilities } from '../../../camera/device/capabilities';
-import type { StorageRoom } from '../../../storage/frameQueries';
+import type { StorageRoom } from '../../../storage/frames/frameQueries';
 
+/** What a choice of files is called. */
 export const FILE_WORDS: Readonly<Record<FileKind, string>> = {
   dng: 'DNG',
   'dng+jpeg': 'DNG + JPEG',

@@ -1,5 +1,6 @@
 import type { MeterPattern } from '@velmo/core/exposure';
 
+/** What a metering pattern is called. */
 export const PATTERN_WORDS: Readonly<Record<MeterPattern, string>> = {
   whole: 'whole frame',
   centre: 'centre',

@@ -35,7 +35,7 @@ export const findingsOf = (
     baseIsoClick: capabilities?.baseIsoClick ?? 0,
     hasRig: capabilities?.hasRig ?? false,
     context: capabilities?.exposureContext(settings, readings) ?? UNKNOWN_CONTEXT,
-    // Glints are none of the verdict's business.
+    // The verdict leaves specular glints out.
     clippedShare: readings.clippedSurface,
     crushedShare: readings.crushedShare,
     overClipStops: readings.overClipStops,

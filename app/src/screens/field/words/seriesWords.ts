@@ -1,5 +1,6 @@
 import type { Series, SeriesKind } from '@velmo/core/series';
 
+/** What a kind of series is called. */
 export const KIND_WORDS: Readonly<Record<SeriesKind, string>> = {
   single: 'single',
   bracket: 'bracket',

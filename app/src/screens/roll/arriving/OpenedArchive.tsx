@@ -1,9 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { StyleSheet, Text, View } from 'react-native';
-import { archiveStore, bringIn, putArchiveAway } from '../../archive/openingArchive';
-import { Button } from '../../instruments/Button';
-import { useStore } from '../../state/store';
-import { COLOUR, FONT, typePx } from '../../theme/theme';
+import { archiveStore, bringIn, putArchiveAway } from '../../../archive/openingArchive';
+import { Button } from '../../../instruments/Button';
+import { useStore } from '../../../state/store';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { archiveWords } from './archiveWords';
 
 /** So many frames are shown one by one as they come. */

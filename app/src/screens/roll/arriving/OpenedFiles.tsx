@@ -1,6 +1,6 @@
 import { StyleSheet, Text, View } from 'react-native';
-import { Button } from '../../instruments/Button';
-import { COLOUR, FONT, typePx } from '../../theme/theme';
+import { Button } from '../../../instruments/Button';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import type { Opening } from './useOpenFiles';
 
 const files = (n: number): string => (n === 1 ? '1 file' : `${n} files`);

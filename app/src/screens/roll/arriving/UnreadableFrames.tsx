@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
-import { Button } from '../../instruments/Button';
-import { useRemoveFrames } from '../../storage/frameQueries';
-import { filesOfUnreadable } from '../../storage/frames';
-import type { UnreadableFrame } from '../../storage/unreadable';
-import { saveToComputer } from '../../storage/save';
-import { COLOUR, FONT, typePx } from '../../theme/theme';
+import { Button } from '../../../instruments/Button';
+import { useRemoveFrames } from '../../../storage/frames/frameQueries';
+import { filesOfUnreadable } from '../../../storage/frames/frames';
+import type { UnreadableFrame } from '../../../storage/frames/unreadable';
+import { saveToComputer } from '../../../storage/save';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 
 /** As much of an entry as is shown. */
 const MAX_SHOWN = 600;

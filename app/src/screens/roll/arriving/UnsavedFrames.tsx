@@ -1,15 +1,15 @@
 import { useState } from 'react';
 import { Image, StyleSheet, Text, View } from 'react-native';
-import { Button } from '../../instruments/Button';
-import { useStore } from '../../state/store';
+import { Button } from '../../../instruments/Button';
+import { useStore } from '../../../state/store';
 import {
   atRisk,
   dropUnsaved,
   saveUnsaved,
   unsavedStore,
   type UnsavedFrame,
-} from '../../storage/unsaved';
-import { COLOUR, FONT, typePx } from '../../theme/theme';
+} from '../../../storage/unsaved';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 
 /** Frames that the page alone has: one by one, and all at once. */
 export function UnsavedFrames() {

@@ -1,8 +1,8 @@
 import { StyleSheet, Text, View } from 'react-native';
-import { Button } from '../../instruments/Button';
-import { useStore } from '../../state/store';
-import { atRisk, saveUnsaved, unsavedStore } from '../../storage/unsaved';
-import { COLOUR, FONT, typePx } from '../../theme/theme';
+import { Button } from '../../../instruments/Button';
+import { useStore } from '../../../state/store';
+import { atRisk, saveUnsaved, unsavedStore } from '../../../storage/unsaved';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 
 /**
  * Says how many frames the page alone has, and saves them; nothing where there are none left to

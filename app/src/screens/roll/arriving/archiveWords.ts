@@ -1,6 +1,6 @@
-import type { OpeningArchive } from '../../archive/openingArchive';
-import { bytesWords } from '../field/words/seriesWords';
-import { framesWords } from './rollWords';
+import type { OpeningArchive } from '../../../archive/openingArchive';
+import { bytesWords } from '../../field/words/seriesWords';
+import { framesWords } from '../rollWords';
 
 const here = (n: number): string =>
   n === 0

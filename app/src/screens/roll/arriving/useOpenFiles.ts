@@ -1,12 +1,13 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useEffect, useState } from 'react';
-import { checkArchive, isArchive } from '../../archive/openingArchive';
-import { onLaunchFiles, takeShared } from '../../frame/opening/handedFiles';
-import { openFiles, openingStore, type OpeningFiles } from '../../frame/opening/openFiles';
-import { useStore } from '../../state/store';
-import { currentRollStore, type CurrentRoll } from '../../storage/rolls/currentRoll';
+import { checkArchive, isArchive } from '../../../archive/openingArchive';
+import { onLaunchFiles, takeShared } from '../../../frame/opening/handedFiles';
+import { openFiles, openingStore, type OpeningFiles } from '../../../frame/opening/openFiles';
+import { useStore } from '../../../state/store';
+import { currentRollStore, type CurrentRoll } from '../../../storage/rolls/currentRoll';
 
+/** Files being opened, and what came of them. */
 export interface Opening {
   /** Null before anything was opened, and once what was said of it is put away. */
   readonly progress: OpeningFiles | null;

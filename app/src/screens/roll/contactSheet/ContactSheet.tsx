@@ -1,7 +1,7 @@
 import { useVirtualizer } from '@tanstack/react-virtual';
 import { useCallback, useEffect, useRef } from 'react';
 import { StyleSheet, View, type ViewStyle } from 'react-native';
-import type { ListedStack } from '../../storage/rolls/listing';
+import type { ListedStack } from '../../../storage/rolls/listing';
 import { StackCell } from './StackCell';
 
 interface ContactSheetProps {

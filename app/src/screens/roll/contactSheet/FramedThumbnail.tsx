@@ -1,8 +1,8 @@
 import { framedBox, turnedSize } from '@velmo/core/recipe';
 import { useQuery } from '@tanstack/react-query';
 import { Image, StyleSheet, View } from 'react-native';
-import { developThumbnail } from '../../frame/developThumbnail';
-import type { ListedFrame } from '../../storage/madeFrame';
+import { developThumbnail } from '../../../frame/developThumbnail';
+import type { ListedFrame } from '../../../storage/frames/madeFrame';
 
 interface FramedThumbnailProps {
   readonly frame: ListedFrame;

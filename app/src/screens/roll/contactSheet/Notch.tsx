@@ -1,10 +1,10 @@
 import { StyleSheet, View } from 'react-native';
-import type { Choice } from '../../storage/rolls/decision';
-import { COLOUR } from '../../theme/theme';
+import type { Choice } from '../../../storage/rolls/decision';
+import { COLOUR } from '../../../theme/theme';
 
 /**
- * A paper notch at the edge of a picture: above when it is kept, below, in grey, when it is dropped.
- * What it says is in the picture's name.
+ * A paper notch at the edge of a picture: above when it is kept, below, in grey, when it is
+ * dropped. What it says is in the picture's name.
  */
 export function Notch({ choice }: { readonly choice: Choice | null }) {
   if (!choice) return null;

@@ -1,12 +1,12 @@
 import { memo } from 'react';
 import { Pressable, StyleSheet, Text, View } from 'react-native';
-import { useFrame } from '../../storage/frameQueries';
-import { sourceWords, summaryWords } from '../../storage/frameWords';
-import type { ListedStack } from '../../storage/rolls/listing';
-import { COLOUR, FONT, typePx } from '../../theme/theme';
+import { useFrame } from '../../../storage/frames/frameQueries';
+import { sourceWords, summaryWords } from '../../../storage/frames/frameWords';
+import type { ListedStack } from '../../../storage/rolls/listing';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { FramedThumbnail } from './FramedThumbnail';
 import { Notch } from './Notch';
-import { stackWords } from './rollWords';
+import { stackWords } from '../rollWords';
 
 interface StackCellProps {
   readonly stack: ListedStack;

@@ -1,8 +1,8 @@
 import { useRouter } from 'expo-router';
 import { Pressable, StyleSheet, Text } from 'react-native';
-import { sourceWords, summaryWords } from '../../storage/frameWords';
-import { stackCount, type Stack } from '../../storage/stacks';
-import { COLOUR, FONT, typePx } from '../../theme/theme';
+import { sourceWords, summaryWords } from '../../../storage/frames/frameWords';
+import { stackCount, type Stack } from '../../../storage/frames/stacks';
+import { COLOUR, FONT, typePx } from '../../../theme/theme';
 import { FramedThumbnail } from './FramedThumbnail';
 
 interface ThumbnailProps {

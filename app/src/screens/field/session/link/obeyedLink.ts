@@ -1,6 +1,6 @@
-import type { CameraChoice } from '../../../storage/cameraChoice';
+import type { CameraChoice } from '../../../../storage/kept/cameraChoice';
 import type { Settings } from '@velmo/core/settings';
-import { keepSettingsNow } from '../../../storage/settingsStore';
+import { keepSettingsNow } from '../../../../storage/kept/settingsStore';
 
 /** Kept as long as the tab lives, through reloads and through being thrown away to save memory. */
 const KEY = 'velmo/obeyed-link';
@@ -47,7 +47,7 @@ export function noteChoice(choice: CameraChoice): void {
   try {
     sessionStorage.setItem(KEY, JSON.stringify({ ...note, choice } satisfies Note));
   } catch {
-    // The camera before it is opened again, then.
+    // A reload then opens the camera before this one.
   }
 }
 

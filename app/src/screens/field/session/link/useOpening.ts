@@ -8,14 +8,14 @@ import {
   type LinkQuery,
   type Settings,
 } from '@velmo/core/settings';
-import { loadCurrentRoll } from '../../../storage/rolls/currentRoll';
-import { DEFAULT_PREFERENCES, lastPreferences } from '../../../storage/preferences';
-import { lastSettings } from '../../../storage/settingsStore';
-import { sweepHalves } from '../../../storage/frames';
-import { lastCamera, type CameraChoice } from '../../../storage/cameraChoice';
-import { chooseLook } from '../../../theme/applyLook';
-import { closeCamera, leaveField, openCamera } from './fieldSession';
-import { DEFAULT_SCENE, fieldStore, readingsStore } from './fieldState';
+import { loadCurrentRoll } from '../../../../storage/rolls/currentRoll';
+import { DEFAULT_PREFERENCES, lastPreferences } from '../../../../storage/kept/preferences';
+import { lastSettings } from '../../../../storage/kept/settingsStore';
+import { sweepHalves } from '../../../../storage/frames/frames';
+import { lastCamera, type CameraChoice } from '../../../../storage/kept/cameraChoice';
+import { chooseLook } from '../../../../theme/applyLook';
+import { session } from '../fieldSession';
+import { DEFAULT_SCENE, fieldStore, readingsStore } from '../fieldState';
 import { linkQuery } from './linkQuery';
 import { leftAt, noteObeyed } from './obeyedLink';
 
@@ -56,7 +56,7 @@ async function drillFromLink(
   const { drill, round } = query;
   const before = { choice, settings };
   try {
-    const { beginDrill } = await import('../../learn');
+    const { beginDrill } = await import('../../../learn');
     const begun = await beginDrill(drill!, round, before);
     // What else the link asks for is laid over what the drill begins with.
     if (begun)
@@ -90,12 +90,6 @@ async function settingsFor(query: LinkQuery) {
 }
 
 /**
- * The link that was obeyed last. Of the page, not of the screen: the browser's way back makes Field
- * anew, and that must not undo what was set since.
- */
-let obeyed: string | null = null;
-
-/**
  * Opens the camera while Field is in front, and closes it when Field is left. A link is obeyed
  * once: coming back from a frame finds Field as it was.
  */
@@ -105,8 +99,8 @@ export function useOpening(): void {
     useCallback(() => {
       let left = false;
       const open = async (): Promise<void> => {
-        if (obeyed === link) {
-          await openCamera(fieldStore.get().choice);
+        if (session.remembered.obeyedLink === link) {
+          await session.openCamera(fieldStore.get().choice);
           return;
         }
         const before = leftAt(link);
@@ -123,7 +117,7 @@ export function useOpening(): void {
         const { choice, problem } = drill ?? plain;
         const haste = hasteFromLink(query);
         if (left) return;
-        obeyed = link;
+        session.remembered.obeyedLink = link;
         chooseLook((preferences ?? DEFAULT_PREFERENCES).screen);
         const settings = drill?.settings ?? asked;
         void noteObeyed(link, choice, settings);
@@ -137,7 +131,7 @@ export function useOpening(): void {
           loupe: null,
           depth: 'off',
         }));
-        await openCamera(choice);
+        await session.openCamera(choice);
         const badClock = haste === null ? `clock=${query.clock?.slice(0, 24)}` : null;
         const unread = [...problems, problem, badClock].filter((p) => p !== null);
         if (unread.length > 0)
@@ -151,7 +145,7 @@ export function useOpening(): void {
       void open();
       return () => {
         left = true;
-        leaveField();
+        session.leaveField();
       };
     }, [link]),
   );
@@ -180,10 +174,10 @@ function letGoWhileHidden(): () => void {
     const { phase, capabilities, choice } = fieldStore.get();
     if (!seen && phase === 'ready' && capabilities?.letGoWhenHidden) {
       letGo = true;
-      closeCamera();
+      session.closeCamera();
     } else if (seen && letGo) {
       letGo = false;
-      void openCamera(choice);
+      void session.openCamera(choice);
     }
   };
   const onChange = (): void => look(!document.hidden);
@@ -204,7 +198,8 @@ function reopenWhenPlugged(): () => void {
   const onChange = (): void => {
     const { phase, refusal, choice } = fieldStore.get();
     const missed = refusal?.reason === 'lost' || refusal?.reason === 'missing';
-    if (phase === 'refused' && missed && choice.device === 'browser') void openCamera(choice);
+    if (phase === 'refused' && missed && choice.device === 'browser')
+      void session.openCamera(choice);
   };
   const { mediaDevices } = navigator;
   mediaDevices?.addEventListener?.('devicechange', onChange);

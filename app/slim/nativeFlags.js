@@ -1,0 +1,2 @@
+/** Switches of native screens, of which a browser has none. */
+export const initScreensFeatureFlags = () => {};

@@ -1,0 +1,31 @@
+import type { Readings } from '../../src/camera/device/readings';
+
+/** Readings of a frame at 1/128 s, ISO 100, nothing of it lost. */
+export const READINGS: Readings = {
+  applied: 1,
+  timeClick: -21,
+  isoClick: 0,
+  differenceClicks: 0,
+  outOfRange: false,
+  ev100: 9.66,
+  lightClicks: -21,
+  estimated: false,
+  pins: [],
+  focus: { dioptres: 0.5, state: 'found' },
+  loupe: null,
+  refined: true,
+  cosDeclination: null,
+  histogram: new Uint32Array(4 * 96),
+  clippedShare: [0, 0, 0],
+  clippedAny: 0,
+  clippedSurface: [0, 0, 0],
+  glintShare: 0,
+  crushedShare: 0,
+  zebraShare: 0,
+  picture: null,
+  white: { kelvin: 5230, tint: 1 },
+  gains: [1.4, 1, 1.6],
+  overClipStops: [-1, -0.66, -1.2],
+  clipStops: 2.96,
+  floorStops: -8,
+};
