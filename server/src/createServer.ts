@@ -54,6 +54,16 @@ const isUnder = (path: string, { url }: FastifyRequest): boolean =>
   url === path || url.startsWith(`${path}/`) || url.startsWith(`${path}?`);
 
 /**
+ * How long a browser may keep a file, by its path in the build. Names of bundles and assets carry
+ * their hash, everything else must be fresh. The page is not even kept to come back to: WebKit
+ * stops one that was left in the middle of a write, and its locks and transactions with it.
+ */
+const lifetimeOf = (path: string): string => {
+  if (/[\\/](_expo|assets)[\\/]/.test(path)) return 'public, max-age=31536000, immutable';
+  return /\.html(\.\w+)?$/.test(path) ? 'no-store' : 'no-cache';
+};
+
+/**
  * Serves the built app.
  *
  * @param root absolute path of the build; every unknown address answers with its index page
@@ -89,14 +99,8 @@ export async function createServer(
     cacheControl: false,
     // As the build has compressed them.
     preCompressed: true,
-    // File names of bundles and assets carry their hash; everything else must always be fresh.
     setHeaders: (response, path) =>
-      response.setHeader(
-        'Cache-Control',
-        /[\\/](_expo|assets)[\\/]/.test(path.slice(root.length))
-          ? 'public, max-age=31536000, immutable'
-          : 'no-cache',
-      ),
+      response.setHeader('Cache-Control', lifetimeOf(path.slice(root.length))),
   });
   if (handoff) await server.register(handoffRoutes, { prefix: HANDOFF_PATH, ...handoff });
   server.setNotFoundHandler((request, reply) => {

@@ -103,7 +103,8 @@ export const notesUnder = (folder: string): string[] =>
  * Fetch whose connection breaks after some bytes of a body.
  *
  * @param bytesToBreak `Infinity`: not this time
- * @param isHard without a word, as from a phone that is out of reach; else all that was sent arrives
+ * @param isHard without a word, as from a phone that is out of reach; else all that was sent
+ *   arrives
  */
 export const breakingFetch =
   (bytesToBreak: () => number, isHard: () => boolean): Fetch =>

@@ -14,7 +14,7 @@ writeFileSync(join(root, '_expo/a.js'), '1');
 writeFileSync(join(root, '.velmo-built'), 'hash');
 
 describe('the server', () => {
-  test('serves the page at every address of the app, isolated and fresh', async () => {
+  test('serves the page at every address of the app, isolated, fresh, and not kept once left', async () => {
     const server = await createServer(root);
     for (const url of ['/', '/frame/abc', '/?scene=test-wall&time=1/125']) {
       const reply = await server.inject(url);
@@ -22,7 +22,7 @@ describe('the server', () => {
       expect(reply.body).toContain('Velmo');
       expect(reply.headers['cross-origin-opener-policy']).toBe('same-origin');
       expect(reply.headers['cross-origin-embedder-policy']).toBe('require-corp');
-      expect(reply.headers['cache-control']).toBe('no-cache');
+      expect(reply.headers['cache-control']).toBe('no-store');
     }
     await server.close();
   });
