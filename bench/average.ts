@@ -1,7 +1,7 @@
 import { cv } from 'opencv-wasm';
 import { FrameStack } from '@velmo/core/combine';
 import { LINEAR_WHITE, linearTable, SRGB_RESPONSE } from '@velmo/core/response';
-import { CURVES, dice, filmFrame } from '../core/test/films';
+import { CURVES, dice, filmFrame } from '../core/test/support/films';
 import { compared, inTurns, type Result } from './measure';
 
 const [WIDTH, HEIGHT] = [1280, 960];
@@ -17,7 +17,10 @@ function frameAt(dx: number, dy: number, normal: () => number): Uint8ClampedArra
   return filmFrame(light, 1, [CURVES.sRgb], 0.02, normal);
 }
 
-/** One more frame added to an average: aligned, drawn anew, what moved left out, summed. Against the usual way with OpenCV. */
+/**
+ * One more frame added to an average: aligned, drawn anew, what moved left out, summed. Against the
+ * usual way with OpenCV.
+ */
 export function averageBench(): Result[] {
   const { normal } = dice(4);
   const first = frameAt(0, 0, normal);

@@ -1,22 +1,22 @@
-import { bundleBench, captureBench } from './page';
+import { bundleBench, captureBench } from './page/page';
 import { averageBench } from './average';
-import { cameraBench } from './camera';
+import { cameraBench } from './page/camera';
 import { combineBench } from './combine';
-import { combinePageBench } from './combinePage';
-import { deliverBench } from './deliver';
+import { combinePageBench } from './page/combinePage';
+import { deliverBench } from './page/deliver';
 import { focusStackBench } from './focusStack';
-import { enginesBench } from './engines';
-import { fieldBench } from './field';
+import { enginesBench } from './page/engines';
+import { fieldBench } from './page/field';
 import { lightBench } from './light';
 import { losslessJpegBench } from './losslessJpeg';
 import type { Result } from './measure';
 import { monitorPassBench } from './monitorPass';
-import { nextFrameBench } from './nextFrame';
+import { nextFrameBench } from './page/nextFrame';
 import { peakingBench } from './peaking';
-import { rollsBench } from './rolls';
-import { seriesBench } from './series';
-import { startBench } from './start';
-import { storeBench } from './store';
+import { rollsBench } from './page/rolls';
+import { seriesBench } from './page/series';
+import { startBench } from './page/start';
+import { storeBench } from './page/store';
 
 /**
  * Benchmarks by name; a name given on the command line runs the group whose name it starts with.

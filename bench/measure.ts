@@ -36,7 +36,10 @@ export const reported = (name: string, ours: number, unit: string, note: string)
 
 const round = (v: number): number => Number(v.toPrecision(4));
 
-/** Median milliseconds of a piece of work and its peer, taken in turns so that both see the same machine. */
+/**
+ * Median milliseconds of a piece of work and its peer, taken in turns so that both see the same
+ * machine.
+ */
 export function inTurns(
   ours: () => void,
   peer: () => void,

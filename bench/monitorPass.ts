@@ -50,8 +50,9 @@ function developed(raw: Uint16Array): Uint8ClampedArray {
 }
 
 /**
- * Every monitor on a live frame of 640 x 480, against OpenCV doing the same: raw histograms of three channels and
- * luminance, clipped per channel and any, crushed, zebra, tone band, glints labelled; picture histograms and its zebra.
+ * Every monitor on a live frame of 640 x 480, against OpenCV doing the same: raw histograms of
+ * three channels and luminance, clipped per channel and any, crushed, zebra, tone band, glints
+ * labelled; picture histograms and its zebra.
  */
 export function monitorPassBench(): Result[] {
   const raw = liveFrame('pans-at-noon');

@@ -8,7 +8,10 @@ import { compared, inTurns, type Result } from './measure';
 const LUMA = [54, 183, 19] as const;
 const SHARE = 0.15;
 
-/** Focus peaking of a live frame, against the usual way with OpenCV: luma, Sobel both ways, slope, threshold by brightness. */
+/**
+ * Focus peaking of a live frame, against the usual way with OpenCV: luma, Sobel both ways, slope,
+ * threshold by brightness.
+ */
 export function peakingBench(): Result[] {
   const raw = liveFrame('packing-bench', 1 / 20);
   const { sensor } = findLens('main')!;

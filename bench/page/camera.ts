@@ -1,9 +1,9 @@
 import type { Page } from 'puppeteer-core';
-import { launch, openPage, pause, serve } from '../e2e/browser';
-import { cameraReady } from '../e2e/cameraSuite';
-import { barsFilm } from '../e2e/filmCamera';
+import { launch, openPage, pause, serve } from '../../e2e/support/browser';
+import { cameraReady } from '../../e2e/support/cameraSuite';
+import { barsFilm } from '../../e2e/support/filmCamera';
 import { countShown, type Counted } from './countShown';
-import { compared, type Result } from './measure';
+import { compared, type Result } from '../measure';
 
 const SECONDS = 8;
 

@@ -9,9 +9,9 @@ import {
   serve,
   tap,
   until,
-} from '../e2e/browser';
-import { framesStored } from '../e2e/stored';
-import { reported, type Result } from './measure';
+} from '../../e2e/support/browser';
+import { framesStored } from '../../e2e/support/stored';
+import { reported, type Result } from '../measure';
 import { pageMemoryMb } from './memory';
 
 const PLACE = 'lens=main&mp=12&files=dng&support=tripod&nd=0&iso=100';

@@ -15,10 +15,10 @@ import {
   serve,
   tap,
   WIDE,
-} from '../e2e/browser';
-import { framesStored } from '../e2e/stored';
+} from '../../e2e/support/browser';
+import { framesStored } from '../../e2e/support/stored';
 import { handoffBench } from './handoff';
-import { compared, inTurns, percentile, reported, type Result } from './measure';
+import { compared, inTurns, percentile, reported, type Result } from '../measure';
 
 const FRAME = '[role=link][aria-label^="Frame"]';
 const STAGE = '[data-testid=develop-picture]';
@@ -31,7 +31,7 @@ const RECIPE: Partial<Development> = { exposure: 1, shadows: 0.5, highlights: -0
 function developBench(): Result[] {
   const folder = mkdtempSync(join(tmpdir(), 'velmo-bench-'));
   const file = join(folder, 'shed.dng');
-  const cli = join(__dirname, '../tools/cli.ts');
+  const cli = join(__dirname, '../../tools/cli.ts');
   const shot = ['shoot', '--scene', 'drying-shed', '--mp', '12', '--time', '1/60', '--out', file];
   execFileSync(process.execPath, ['--import', 'tsx', cli, ...shot]);
   const developed = (recipe: Partial<Development>) => (): void => {

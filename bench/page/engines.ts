@@ -1,9 +1,9 @@
-import { EXPOSE, pause, plainLink, serve } from '../e2e/browser';
-import { openTab } from '../e2e/engines/engineSuite';
-import { boxOf, chooseCamera, meterIn, openFieldIn, present, tapOn } from '../e2e/engines/hands';
-import { ENGINES, inPage, type Engine, type Tab } from '../e2e/engines/tab';
+import { EXPOSE, pause, plainLink, serve } from '../../e2e/support/browser';
+import { openTab } from '../../e2e/engines/engineSuite';
+import { boxOf, chooseCamera, meterIn, openFieldIn, present, tapOn } from '../../e2e/engines/hands';
+import { ENGINES, inPage, type Engine, type Tab } from '../../e2e/engines/tab';
 import { countShown, type Counted } from './countShown';
-import { compared, reported, type Result } from './measure';
+import { compared, reported, type Result } from '../measure';
 import { pageMemoryMb } from './memory';
 
 const SECONDS = 6;

@@ -1,6 +1,6 @@
 import type { CDPSession, Page } from 'puppeteer-core';
-import { fieldReady, launch, openPage, serve, slider } from '../e2e/browser';
-import { median, percentile, reported, type Result } from './measure';
+import { fieldReady, launch, openPage, serve, slider } from '../../e2e/support/browser';
+import { median, percentile, reported, type Result } from '../measure';
 import { logOf, watch, type LoggedWindow } from './pageLog';
 
 /** How long the tape is dragged, and how fast. */
@@ -36,7 +36,10 @@ interface TraceEvent {
   readonly args?: { readonly name?: string };
 }
 
-/** Milliseconds of processor time the page's main thread took while `work` ran, from Chromium's own trace. */
+/**
+ * Milliseconds of processor time the page's main thread took while `work` ran, from Chromium's own
+ * trace.
+ */
 async function mainThreadMs(page: Page, work: () => Promise<void>): Promise<number> {
   await page.tracing.start({ categories: ['toplevel', '__metadata'] });
   await work();
@@ -157,7 +160,9 @@ async function focusCase(page: Page, url: string): Promise<Result[]> {
   return [...turned, ...looked];
 }
 
-/** How soon a new framing shows its first picture: another place, another lens, the camera turned. */
+/**
+ * How soon a new framing shows its first picture: another place, another lens, the camera turned.
+ */
 async function firstPictures(page: Page): Promise<Result[]> {
   const taken = async (name: string, note: string, act: () => Promise<void>): Promise<Result> => {
     const before = (await logOf(page)).applied.length;
@@ -200,7 +205,10 @@ async function firstPictures(page: Page): Promise<Result[]> {
   return results;
 }
 
-/** Frame rate, main thread and tape-to-picture latency of Field, in the real page with every overlay on. */
+/**
+ * Frame rate, main thread and tape-to-picture latency of Field, in the real page with every overlay
+ * on.
+ */
 export async function fieldBench(): Promise<Result[]> {
   const app = await serve();
   const browser = await launch();

@@ -14,11 +14,11 @@ import {
   plainLink,
   pressFirst,
   until,
-} from '../e2e/browser';
-import { expose } from '../e2e/cells';
-import { serveLan, type LanServer } from '../e2e/lanServer';
-import { cutStorm } from '../server/test/cutStorm';
-import { compared, reported, type Result } from './measure';
+} from '../../e2e/support/browser';
+import { expose } from '../../e2e/support/cells';
+import { serveLan, type LanServer } from '../../e2e/support/lanServer';
+import { cutStorm } from '../../server/test/cutStorm';
+import { compared, reported, type Result } from '../measure';
 
 const FRAMES = 100;
 const IN_SERIES = 5;

@@ -1,6 +1,14 @@
 import type { Browser } from 'puppeteer-core';
-import { EXPOSE, fieldReady, LAST_FRAME, launch, openPage, SMALL_DNG, tap } from '../e2e/browser';
-import { copyFrames } from '../e2e/manyFrames';
+import {
+  EXPOSE,
+  fieldReady,
+  LAST_FRAME,
+  launch,
+  openPage,
+  SMALL_DNG,
+  tap,
+} from '../../e2e/support/browser';
+import { copyFrames } from '../../e2e/support/manyFrames';
 
 export const MANY = 5000;
 export const FEW = 20;

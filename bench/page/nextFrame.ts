@@ -1,7 +1,16 @@
 import type { Page } from 'puppeteer-core';
-import { EXPOSE, fieldReady, launch, openPage, PHONE, press, serve, tap } from '../e2e/browser';
-import { framesStored } from '../e2e/stored';
-import { median, reported, type Result } from './measure';
+import {
+  EXPOSE,
+  fieldReady,
+  launch,
+  openPage,
+  PHONE,
+  press,
+  serve,
+  tap,
+} from '../../e2e/support/browser';
+import { framesStored } from '../../e2e/support/stored';
+import { median, reported, type Result } from '../measure';
 
 const SERIES = '/?scene=test-wall&mp=12&time=1/125&iso=100&files=dng&support=tripod';
 const FRAMES = 5;

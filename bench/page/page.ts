@@ -3,19 +3,27 @@ import { mkdtempSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Browser, Page } from 'puppeteer-core';
-import { fieldReady, launch, openPage, press, serve, tap, type Served } from '../e2e/browser';
-import { compared, reported, type Result } from './measure';
+import {
+  fieldReady,
+  launch,
+  openPage,
+  press,
+  serve,
+  tap,
+  type Served,
+} from '../../e2e/support/browser';
+import { compared, reported, type Result } from '../measure';
 import { pageMemoryMb } from './memory';
 
-const BUNDLES = join(__dirname, '../app/dist/_expo/static/js/web');
+const BUNDLES = join(__dirname, '../../app/dist/_expo/static/js/web');
 
 /** Size of everything the page loads before it can draw, as it is sent. */
 export function bundleBench(): Result[] {
   const entry = readdirSync(BUNDLES).find((f) => /^entry-.*\.js$/.test(f))!;
-  const html = readFileSync(join(__dirname, '../app/dist/index.html'), 'utf8');
+  const html = readFileSync(join(__dirname, '../../app/dist/index.html'), 'utf8');
   const initial = [...html.matchAll(/src="([^"]+\.js)"/g)].map((m) => m[1]);
   const brotli = (file: string): number => statSync(`${file}.br`).size / 1000;
-  const all = initial.reduce((sum, src) => sum + brotli(join(__dirname, '../app/dist', src)), 0);
+  const all = initial.reduce((sum, src) => sum + brotli(join(__dirname, '../../app/dist', src)), 0);
   return [
     reported(
       'entry-bundle',
@@ -52,7 +60,7 @@ interface Shot {
  */
 function dcrawMs(scene: string, mp: number): number {
   const file = join(mkdtempSync(join(tmpdir(), 'velmo-bench-')), 'peer.dng');
-  const cli = join(__dirname, '../tools/cli.ts');
+  const cli = join(__dirname, '../../tools/cli.ts');
   const shot = ['shoot', '--scene', scene, '--mp', String(mp), '--time', '1/2000', '--out', file];
   execFileSync(process.execPath, ['--import', 'tsx', cli, ...shot]);
   const times = [0, 1].map(() => {

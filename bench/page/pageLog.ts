@@ -16,8 +16,9 @@ export interface LoggedWindow extends Window {
 }
 
 /**
- * Installed before the page's own scripts. A reading arrives once its frame is on the canvas; its time is that of the
- * next animation frame, when it can be seen. A change's time is that of the pointer event that made it.
+ * Installed before the page's own scripts. A reading arrives once its frame is on the canvas; its
+ * time is that of the next animation frame, when it can be seen. A change's time is that of the
+ * pointer event that made it.
  */
 export function watch(): void {
   const w = window as unknown as LoggedWindow;

@@ -1,7 +1,7 @@
 import type { Browser, Page } from 'puppeteer-core';
-import { fieldReady, openPage, serve, SMALL_DNG, tap, WIDE } from '../e2e/browser';
+import { fieldReady, openPage, serve, SMALL_DNG, tap, WIDE } from '../../e2e/support/browser';
 import { FEW, MANY, manyAgainstFew } from './manyFrames';
-import { compared, median, reported, type Result } from './measure';
+import { compared, median, reported, type Result } from '../measure';
 
 const ROUNDS = 7;
 const SCROLL_S = 6;

@@ -1,7 +1,15 @@
 import type { Browser, Page } from 'puppeteer-core';
-import { EXPOSE, fieldReady, launch, openPage, refined, serve, tap } from '../e2e/browser';
+import {
+  EXPOSE,
+  fieldReady,
+  launch,
+  openPage,
+  refined,
+  serve,
+  tap,
+} from '../../e2e/support/browser';
 import { countShown, type Counted } from './countShown';
-import { compared, reported, type Result } from './measure';
+import { compared, reported, type Result } from '../measure';
 import { pageMemoryMb } from './memory';
 
 const BRACKET = 9;

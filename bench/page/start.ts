@@ -1,13 +1,13 @@
 import { execFileSync } from 'node:child_process';
 import { join } from 'node:path';
 import type { Browser } from 'puppeteer-core';
-import { fieldReady, launch, openPage, serve } from '../e2e/browser';
-import { createServer } from '../server/src/createServer';
-import { compared, median, type Result } from './measure';
+import { launch, openPage, serve, slider } from '../../e2e/support/browser';
+import { createServer } from '../../server/src/createServer';
+import { compared, median, type Result } from '../measure';
 
-const BARE = join(__dirname, 'bare');
+const BARE = join(__dirname, '../bare');
 /** A script without types. */
-const BUILD: string = '../tools/build.mjs';
+const BUILD: string = '../../tools/build.mjs';
 const ROUNDS = 5;
 
 /** A page that is opened, and what it shows first. */
@@ -35,8 +35,19 @@ async function serveBare(): Promise<{ url: string; stop(): Promise<void> }> {
 async function openedIn(browser: Browser, { url, word }: Opened): Promise<number> {
   const start = performance.now();
   const { page } = await openPage(browser, url);
-  if (word === null) await fieldReady(page);
-  else await page.waitForFunction((text) => document.body.innerText.includes(text), {}, word);
+  // Looked at every frame: who asks from outside asks less often the longer it takes.
+  if (word === null)
+    await page.waitForFunction(
+      (ladder) => document.querySelector(ladder)?.getAttribute('aria-valuetext')?.includes('clip'),
+      { polling: 'raf' },
+      slider('Ladder'),
+    );
+  else
+    await page.waitForFunction(
+      (text) => document.body.innerText.includes(text),
+      { polling: 'raf' },
+      word,
+    );
   const ms = performance.now() - start;
   await page.close();
   return ms;

@@ -8,9 +8,9 @@ import {
   serve,
   SMALL_DNG,
   tap,
-} from '../e2e/browser';
+} from '../../e2e/support/browser';
 import { FEW, MANY, manyAgainstFew } from './manyFrames';
-import { compared, median, type Result } from './measure';
+import { compared, median, type Result } from '../measure';
 
 const ROUNDS = 9;
 
