@@ -1,4 +1,4 @@
-import { serve, type Served } from './browser';
+import { serve, type Served } from './support/browser';
 
 declare global {
   // Handed from before all suites to after them.

@@ -10,12 +10,12 @@ import {
   slider,
   tap,
   until,
-  untilGreen,
   valueText,
-} from './browser';
-import { expose } from './cells';
-import { storedCounts } from './stored';
-import { cameraSuite, keepTracks, trackStates } from './cameraSuite';
+} from '../support/browser';
+import { untilGreen } from '../support/pictures';
+import { expose } from '../support/cells';
+import { storedCounts } from '../support/stored';
+import { cameraSuite, keepTracks, trackStates } from '../support/cameraSuite';
 
 jest.setTimeout(60_000);
 const { app, withCamera } = cameraSuite();

@@ -11,11 +11,11 @@ import {
   tap,
   until,
   valueText,
-} from './browser';
-import { storedCounts } from './stored';
-import { cameraSuite, keepTracks, trackStates, unplug } from './cameraSuite';
-import { ALL_CONTROLS, PLAIN_SETTINGS } from './filmCamera';
-import type { FilmHandle } from './filmPage';
+} from '../support/browser';
+import { storedCounts } from '../support/stored';
+import { cameraSuite, keepTracks, trackStates, unplug } from '../support/cameraSuite';
+import { ALL_CONTROLS, PLAIN_SETTINGS } from '../support/filmCamera';
+import type { FilmHandle } from '../support/filmPage';
 
 jest.setTimeout(90_000);
 const { app, withCamera, withFilm } = cameraSuite();

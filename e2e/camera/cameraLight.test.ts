@@ -3,8 +3,8 @@ import { readFileSync } from 'node:fs';
 import type { Page } from 'puppeteer-core';
 import { timeSFromClick } from '@velmo/core/exposure';
 import { guidedClicks } from '@velmo/core/response';
-import { CURVES, lightOf } from '../core/test/films';
-import { readPortableMap } from '../core/test/shots';
+import { CURVES, lightOf } from '../../core/test/support/films';
+import { readPortableMap } from '../../core/test/support/shots';
 import {
   axeViolations,
   downloads,
@@ -17,9 +17,9 @@ import {
   tap,
   until,
   valueText,
-} from './browser';
-import { storedCounts } from './stored';
-import { cameraReady, cameraSuite } from './cameraSuite';
+} from '../support/browser';
+import { storedCounts } from '../support/stored';
+import { cameraReady, cameraSuite } from '../support/cameraSuite';
 import {
   ALL_CONTROLS,
   BARS,
@@ -27,8 +27,8 @@ import {
   exposuresCamera,
   exposuresFilm,
   PLAIN_SETTINGS,
-} from './filmCamera';
-import type { FilmHandle } from './filmPage';
+} from '../support/filmCamera';
+import type { FilmHandle } from '../support/filmPage';
 
 jest.setTimeout(180_000);
 const { app, withCamera, withFilm } = cameraSuite();

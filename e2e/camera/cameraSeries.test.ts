@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { readPortableMap } from '../core/test/shots';
+import { readPortableMap } from '../../core/test/support/shots';
 import type { Page } from 'puppeteer-core';
 import {
   downloads,
@@ -10,11 +10,12 @@ import {
   pressFirst,
   tap,
   until,
-} from './browser';
-import { cameraReady, cameraSuite } from './cameraSuite';
-import { ALL_CONTROLS, filmCamera, PLAIN_SETTINGS } from './filmCamera';
-import type { FilmHandle } from './filmPage';
-import { astray, framesStored, storedCounts, storedRecords } from './stored';
+  WHOLE,
+} from '../support/browser';
+import { cameraReady, cameraSuite } from '../support/cameraSuite';
+import { ALL_CONTROLS, filmCamera, PLAIN_SETTINGS } from '../support/filmCamera';
+import type { FilmHandle } from '../support/filmPage';
+import { astray, framesStored, storedCounts, storedRecords } from '../support/stored';
 
 jest.setTimeout(180_000);
 const { withCamera, withFilm } = cameraSuite();
@@ -158,6 +159,7 @@ test('a page that is hidden lets a phone’s camera go: its series ends with wor
       await framesStored(page, frames + 1);
     },
     '&series=interval:3:30',
+    WHOLE,
   ));
 
 /**

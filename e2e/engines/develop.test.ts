@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { EXPOSE } from '../browser';
+import { EXPOSE } from '../support/browser';
 import { otherEngines } from './engineSuite';
 import {
   fieldReadyIn,

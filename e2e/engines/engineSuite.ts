@@ -1,4 +1,4 @@
-import { servedApp } from '../suite';
+import { servedApp } from '../support/suite';
 import { chromiumTab, firefoxTab } from './puppeteerTab';
 import { ENGINES, type Engine, type MockCamera, type Tab } from './tab';
 import { webkitTab } from './webkitTab';
@@ -49,12 +49,20 @@ function inEngines(engines: readonly Engine[], tests: (given: Given) => void): v
   const app = servedApp();
   describe.each(engines)('in %s', (engine) => {
     let tab: Tab;
+    /** A test has begun and not come to its good end: what the tab is like now is not known. */
+    let spoilt = false;
     beforeAll(async () => {
       tab = await openTab(engine);
     });
     afterAll(() => tab?.close());
+    const newTab = async (): Promise<void> => {
+      await tab.close().catch(() => {});
+      tab = await openTab(engine);
+    };
     const again = (name: string, work: () => Promise<void>): void =>
       test(name, async () => {
+        if (spoilt) await newTab();
+        spoilt = true;
         try {
           await work();
         } catch (error) {
@@ -63,10 +71,10 @@ function inEngines(engines: readonly Engine[], tests: (given: Given) => void): v
           // failed.
           if (!ENGINE_DOWN.test(String(error))) throw error;
           console.error(`${engine} went down in "${name}": once more`);
-          await tab.close();
-          tab = await openTab(engine);
+          await newTab();
           await work();
         }
+        spoilt = false;
       });
     tests({ engine, tab: () => tab, url: () => app.url, test: again });
   });

@@ -1,9 +1,9 @@
 import { execFileSync } from 'node:child_process';
-import { CURVES, lightOf } from '../../core/test/films';
-import { readPortableMap } from '../../core/test/shots';
-import { LAST_FRAME, until } from '../browser';
-import { ALL_CONTROLS, PLAIN_SETTINGS } from '../filmCamera';
-import { installFilm, type FilmHandle, type FilmOptions } from '../filmPage';
+import { CURVES, lightOf } from '../../core/test/support/films';
+import { readPortableMap } from '../../core/test/support/shots';
+import { LAST_FRAME, until } from '../support/browser';
+import { ALL_CONTROLS, PLAIN_SETTINGS } from '../support/filmCamera';
+import { installFilm, type FilmHandle, type FilmOptions } from '../support/filmPage';
 import { otherEngines } from './engineSuite';
 import {
   chooseCamera,

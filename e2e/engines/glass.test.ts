@@ -1,4 +1,4 @@
-import { EXPOSE, PHONE, slider, until, WINDOW } from '../browser';
+import { EXPOSE, PHONE, slider, until, WINDOW } from '../support/browser';
 import { everyEngine } from './engineSuite';
 import {
   boxOf,

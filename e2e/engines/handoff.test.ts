@@ -3,10 +3,12 @@ import { mkdtempSync } from 'node:fs';
 import { hostname, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import jsQR from 'jsqr';
-import { EXPOSE, LAST_FRAME, plainLink } from '../browser';
-import { cameInto, serveLan, type LanServer } from '../lanServer';
+import { EXPOSE, LAST_FRAME, plainLink } from '../support/browser';
+import { cameInto, serveLan, type LanServer } from '../support/lanServer';
 import { otherEngines } from './engineSuite';
 import { fieldReadyIn, pictureOf, present, pressOn, tapOn, untilWords } from './hands';
+import { inPage } from './tab';
+import { webkitTab } from './webkitTab';
 
 jest.setTimeout(180_000);
 
@@ -14,8 +16,24 @@ const CODE = '[aria-label="Code that pairs a phone"]';
 const SMALL = 'scene=test-wall&mp=3&crop=2&time=1/60&iso=100&support=tripod&files=dng%2Bjpeg';
 const TO_THE_COMPUTER = `Send to ${hostname()}`;
 
+/** Writes into what is remembered, one transaction after another, for good. Runs in the page. */
+const writeOn = (): Promise<void> =>
+  new Promise((resolve) => {
+    const open = indexedDB.open('velmo');
+    open.onsuccess = () => {
+      const write = (): void => {
+        const transaction = open.result.transaction('entries', 'readwrite');
+        for (let n = 0; n < 5; n++)
+          transaction.objectStore('entries').put('x'.repeat(20_000), `test/${n}`);
+        transaction.oncomplete = write;
+      };
+      write();
+      resolve();
+    };
+  });
+
 /** Frames are handed over by https, under a certificate that the browser does not know. */
-otherEngines(({ tab, test }) => {
+otherEngines(({ engine, tab, test }) => {
   let folder: string;
   let lan: LanServer;
   beforeEach(async () => {
@@ -57,5 +75,21 @@ otherEngines(({ tab, test }) => {
     await untilWords(tab(), /does not know this device any more/);
     expect(cameInto(folder)).toHaveLength(2);
     expect(tab().errors).toEqual([]);
+  });
+
+  test('a page that is left while it writes does not keep the storage from the next', async () => {
+    const kept = engine === 'webkit' ? await webkitTab('may be kept') : null;
+    const own = kept ?? tab();
+    try {
+      for (const path of ['/frames', '/frames?which=dropped']) {
+        await own.goto(lan.url + path);
+        await untilWords(own, /No frame yet|None of the/);
+        await inPage(own, writeOn);
+      }
+      await own.goto(lan.url + plainLink(SMALL));
+      await fieldReadyIn(own);
+    } finally {
+      await kept?.close();
+    }
   });
 });

@@ -1,8 +1,9 @@
 import { readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { PNG } from 'pngjs';
-import { contrastOf, EXPOSE, plainLink, slider, until } from '../browser';
-import { keysInPage } from '../stored';
+import { EXPOSE, plainLink, slider, until } from '../support/browser';
+import { contrastOf } from '../support/pictures';
+import { keysInPage } from '../support/stored';
 import { inPage, type Place, type Tab } from './tab';
 
 /** What a person does on the page and sees of it, in any engine. */
@@ -160,7 +161,9 @@ export async function openFieldIn(tab: Tab, url: string, query = ''): Promise<vo
 }
 
 export async function fieldReadyIn(tab: Tab): Promise<void> {
-  await untilTape(tab, 'Ladder', /clip/);
+  await untilTape(tab, 'Ladder', /clip/).catch(async (error) => {
+    throw new Error(`${error}. The page says: ${await words(tab)}`);
+  });
 }
 
 /** Waits until the simulated picture is as sharp as its framing gets. */

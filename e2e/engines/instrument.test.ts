@@ -1,8 +1,8 @@
 import { execFileSync } from 'node:child_process';
-import { VALID_WITH_DEPTH } from '../../core/test/validated';
+import { VALID_WITH_DEPTH } from '../../core/test/support/validated';
 import { NIGHT_LUMINANCE } from '../../app/src/theme/plates/night';
-import { brightestOf } from '../brightest';
-import { EXPOSE, LAST_FRAME, PHONE, slider, until, WIDE, WINDOW } from '../browser';
+import { brightestOf } from '../support/brightest';
+import { EXPOSE, LAST_FRAME, PHONE, slider, until, WIDE, WINDOW } from '../support/browser';
 import { otherEngines } from './engineSuite';
 import {
   boxOf,

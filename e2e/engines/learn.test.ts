@@ -1,4 +1,4 @@
-import { EXPOSE } from '../browser';
+import { EXPOSE } from '../support/browser';
 import { otherEngines } from './engineSuite';
 import { fieldReadyIn, openFieldIn, pressOn, tapOn, untilWords } from './hands';
 

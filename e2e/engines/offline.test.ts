@@ -1,4 +1,4 @@
-import { EXPOSE, LAST_FRAME, serve, serverGone, until } from '../browser';
+import { EXPOSE, LAST_FRAME, serve, serverGone, until } from '../support/browser';
 import { withTab } from './engineSuite';
 import { openFieldIn, present, tapOn, untilWords } from './hands';
 import { inPage } from './tab';

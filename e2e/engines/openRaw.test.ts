@@ -1,6 +1,6 @@
 import { TAG } from '@velmo/core/files';
-import { foreign, numbers, ramp, withoutDng } from '../../core/test/foreignTiff';
-import { serve, serverGone, until } from '../browser';
+import { foreign, numbers, ramp, withoutDng } from '../../core/test/support/foreignTiff';
+import { serve, serverGone, until } from '../support/browser';
 import { withTab } from './engineSuite';
 import { present, tapOn, untilWords } from './hands';
 import { ENGINES, inPage, type Tab } from './tab';

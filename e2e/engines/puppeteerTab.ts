@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { PNG } from 'pngjs';
 import puppeteer, { type Browser, type KeyInput, type Page } from 'puppeteer-core';
-import { doubleTap, launch, newProfile, PHONE } from '../browser';
+import { doubleTap, launch, newProfile, PHONE, WHOLE } from '../support/browser';
 import { startScreen, type Screen } from './screen';
 import type { Engine, MockCamera, Place, Size, Tab } from './tab';
 
@@ -11,7 +11,7 @@ import type { Engine, MockCamera, Place, Size, Tab } from './tab';
 export async function chromiumTab(camera: MockCamera): Promise<Tab> {
   const flags = camera === 'denied' ? ['--deny-permission-prompts'] : [];
   const kind = camera === 'allowed' ? 'allowed' : 'present';
-  const browser = await launch(kind, newProfile(), flags);
+  const browser = await launch(kind, newProfile(), flags, WHOLE);
   const downloads = mkdtempSync(join(tmpdir(), 'velmo-saved-'));
   const client = await browser.target().createCDPSession();
   await client.send('Browser.setDownloadBehavior', { behavior: 'allow', downloadPath: downloads });
@@ -60,6 +60,9 @@ async function tabOf(
   return new PuppeteerTab(engine, await browser.version(), browser, page, downloads, screen);
 }
 
+/** What Firefox says of a part that a page was still loading ahead of need when it was left. */
+const GIVEN_UP = /Failed to load .* A ServiceWorker intercepted the request/;
+
 class PuppeteerTab implements Tab {
   readonly errors: string[] = [];
 
@@ -71,7 +74,9 @@ class PuppeteerTab implements Tab {
     readonly downloads: string,
     private readonly screen: Screen | null,
   ) {
-    page.on('pageerror', (error) => this.errors.push(String(error)));
+    page.on('pageerror', (error) => {
+      if (!GIVEN_UP.test(String(error))) this.errors.push(String(error));
+    });
   }
 
   get pid(): number {

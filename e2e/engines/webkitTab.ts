@@ -4,7 +4,7 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Builder, Capabilities, Key, Origin, type WebDriver } from 'selenium-webdriver';
-import { PHONE } from '../browser';
+import { PHONE } from '../support/browser';
 import { startScreen } from './screen';
 import type { Place, Size, Tab } from './tab';
 
@@ -27,14 +27,23 @@ const freePort = (): Promise<number> =>
     });
   });
 
-async function connected(port: number, binary: string): Promise<WebDriver> {
+async function connected(
+  port: number,
+  binary: string,
+  flags: readonly string[],
+): Promise<WebDriver> {
   const capabilities = new Capabilities({
     browserName: 'MiniBrowser',
     // As a person does who has compared its sum with the printed one.
     acceptInsecureCerts: true,
     'webkitgtk:browserOptions': {
       binary,
-      args: ['--automation', '--enable-mock-capture-devices=true', '--enable-media-stream=true'],
+      args: [
+        '--automation',
+        '--enable-mock-capture-devices=true',
+        '--enable-media-stream=true',
+        ...flags,
+      ],
     },
   });
   for (let tries = 0; ; tries++) {
@@ -51,13 +60,19 @@ async function connected(port: number, binary: string): Promise<WebDriver> {
   }
 }
 
-/** WebKit, by WebDriver. Its mock camera is always allowed. */
-export async function webkitTab(): Promise<Tab> {
+/**
+ * WebKit, by WebDriver. Its mock camera is always allowed.
+ *
+ * @param left whether a page that is left may be kept whole to come back to. By https ours are not
+ *   (decision 052); by http, as tests are served, WebKit keeps them whatever a server says
+ */
+export async function webkitTab(left: 'may be kept' | 'not kept' = 'not kept'): Promise<Tab> {
   const home = mkdtempSync(join(tmpdir(), 'velmo-webkit-'));
   const downloads = join(home, 'saved');
   mkdirSync(downloads);
   mkdirSync(join(home, '.config'));
   writeFileSync(join(home, '.config/user-dirs.dirs'), 'XDG_DOWNLOAD_DIR="$HOME/saved"\n');
+  const kept = left === 'not kept' ? ['--enable-page-cache=false'] : [];
   const screen = await startScreen();
   const port = await freePort();
   const driver = spawn('WebKitWebDriver', ['-p', String(port)], {
@@ -75,7 +90,7 @@ export async function webkitTab(): Promise<Tab> {
     screen.stop();
   };
   try {
-    const session = await connected(port, miniBrowser());
+    const session = await connected(port, miniBrowser(), kept);
     await session.manage().setTimeouts({ script: SCRIPT_MS });
     const version = `webkit ${(await session.getCapabilities()).getBrowserVersion()}`;
     const tab = new WebKitTab(session, version, downloads, driver.pid!, stop);
@@ -166,8 +181,8 @@ class WebKitTab implements Tab {
 
   /**
    * Height of the page once it has this height and keeps it for some frames; after two seconds, the
-   * height it has. The screen resizes the window after the driver has answered: what is read at once
-   * may still be the size before.
+   * height it has. The screen resizes the window after the driver has answered: what is read at
+   * once may still be the size before.
    */
   private async settledHeight(wanted: number): Promise<number> {
     const height = await this.evaluate(`(async () => {

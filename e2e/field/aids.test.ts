@@ -1,6 +1,15 @@
 import type { Page } from 'puppeteer-core';
-import { axeViolations, fieldReady, launch, openPage, slider, tap, until, WIDE } from './browser';
-import { fieldSuite } from './suite';
+import {
+  axeViolations,
+  fieldReady,
+  launch,
+  openPage,
+  slider,
+  tap,
+  until,
+  WIDE,
+} from '../support/browser';
+import { fieldSuite } from '../support/suite';
 
 jest.setTimeout(120_000);
 const { app, field } = fieldSuite('each');

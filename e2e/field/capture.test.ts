@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import type { Browser, Page } from 'puppeteer-core';
-import { VALID_WITH_DEPTH } from '../core/test/validated';
+import { VALID_WITH_DEPTH } from '../../core/test/support/validated';
 import {
   axeViolations,
   downloads,
@@ -19,9 +19,9 @@ import {
   tap,
   until,
   valueText,
-} from './browser';
-import { storedCounts, storedRecords } from './stored';
-import { servedApp } from './suite';
+} from '../support/browser';
+import { storedCounts, storedRecords } from '../support/stored';
+import { servedApp } from '../support/suite';
 
 jest.setTimeout(120_000);
 const app = servedApp();

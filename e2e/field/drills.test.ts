@@ -11,8 +11,8 @@ import {
   until,
   valueText,
   WIDE,
-} from './browser';
-import { fieldSuite } from './suite';
+} from '../support/browser';
+import { fieldSuite } from '../support/suite';
 
 jest.setTimeout(180_000);
 

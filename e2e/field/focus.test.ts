@@ -1,15 +1,12 @@
 import type { Page } from 'puppeteer-core';
 import {
   axeViolations,
-  detailIn,
   doubleTap,
   downloads,
   EXPOSE,
-  greenDifference,
   openLastFrame,
   pageText,
   pause,
-  picture,
   press,
   pressFirst,
   refined,
@@ -19,8 +16,9 @@ import {
   valueText,
   WIDE,
   WINDOW,
-} from './browser';
-import { fieldSuite } from './suite';
+} from '../support/browser';
+import { detailIn, greenDifference, picture } from '../support/pictures';
+import { fieldSuite } from '../support/suite';
 import { execFileSync } from 'node:child_process';
 
 jest.setTimeout(120_000);
@@ -123,11 +121,10 @@ describe('focus', () => {
     await page.mouse.down();
     await page.mouse.move(glass.x + 30, glass.y + 60, { steps: 8 });
     await page.mouse.up();
-    await pause(400);
     const whole = { x0: 0.05, x1: 0.85, y0: 0.05, y1: 0.6 };
-    expect(
-      greenDifference(first, await picture(page, '[data-testid=loupe]'), whole),
-    ).toBeGreaterThan(8);
+    const moved = async (): Promise<number> =>
+      greenDifference(first, await picture(page, '[data-testid=loupe]'), whole);
+    await until(async () => String((await moved()) > 8), /true/);
     await tap(page, '[aria-label^="Loupe at 100"]');
     await page.waitForSelector('[aria-label^="Loupe at 200 %: change to 100"]');
     await page.close();
@@ -156,7 +153,7 @@ describe('focus', () => {
     const page = await field(`${BENCH}&focus=0.5`, WIDE);
     await page.keyboard.press('j');
     await press(page, 'what is sharp');
-    await pause(500);
+    await page.waitForSelector('[aria-label="Depth view: what is sharp"][aria-pressed=true]');
     expect(await axeViolations(page)).toEqual([]);
     await tap(page, '[aria-label="Depth view: off"]');
     await pressFirst(page, 'Set to hyperfocal');
@@ -192,8 +189,6 @@ describe('focus', () => {
     // On a phone the sheet lies over the tapes.
     await page.keyboard.press('Escape');
     await until(() => focusText(page), /^1\.6 ft/);
-    // Kept once nothing has been changed for a moment.
-    await pause(700);
     await page.reload();
     await until(() => focusText(page), /^1\.6 ft/);
     await page.keyboard.press('j');

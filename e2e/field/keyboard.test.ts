@@ -8,9 +8,9 @@ import {
   PHONE,
   until,
   verdict,
-} from './browser';
-import { framesStored, storedRecords } from './stored';
-import { servedApp } from './suite';
+} from '../support/browser';
+import { framesStored, storedRecords } from '../support/stored';
+import { servedApp } from '../support/suite';
 
 jest.setTimeout(240_000);
 const app = servedApp();

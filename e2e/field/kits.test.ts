@@ -16,8 +16,8 @@ import {
   valueText,
   verdict,
   WIDE,
-} from './browser';
-import { fieldSuite } from './suite';
+} from '../support/browser';
+import { fieldSuite } from '../support/suite';
 
 jest.setTimeout(120_000);
 const { field } = fieldSuite('each');

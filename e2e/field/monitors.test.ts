@@ -1,10 +1,8 @@
 import type { Page } from 'puppeteer-core';
 import {
   axeViolations,
-  middleGreen,
   pageText,
   pause,
-  picture,
   press,
   refined,
   slider,
@@ -14,8 +12,9 @@ import {
   valueText,
   WIDE,
   WINDOW,
-} from './browser';
-import { fieldSuite } from './suite';
+} from '../support/browser';
+import { middleGreen, picture } from '../support/pictures';
+import { fieldSuite } from '../support/suite';
 
 jest.setTimeout(120_000);
 // What is marked is remembered: every test begins with a browser that remembers nothing.
@@ -142,7 +141,7 @@ describe('push right', () => {
     await until(() => alert(page), /under clipping in (red|green|blue)/);
     const pushed = await valueText(page, 'Time');
     await page.keyboard.press('k');
-    await pause(600);
+    await page.waitForSelector('[data-testid=tape-Zebra]');
     const zebra = (): Promise<string> =>
       page.$eval('[data-testid=tape-Zebra]', (e) => e.textContent ?? '');
     const overAllowed = async (): Promise<boolean> => {
@@ -198,7 +197,6 @@ describe('marks and histograms', () => {
     );
     await page.keyboard.press('k');
     await until(() => pageText(page), /The JPEG is at 255 on .*extended ISO.*Expose by the raw/s);
-    await pause(900);
     await page.reload();
     // Remembered from one visit to the next.
     await page.waitForSelector('[data-testid=picture-histogram]');

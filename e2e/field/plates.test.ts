@@ -1,9 +1,18 @@
 import type { Page } from 'puppeteer-core';
-import { NIGHT_LUMINANCE } from '../app/src/theme/plates/night';
-import { axeViolations, EXPOSE, fieldReady, pageText, press, tap, until, WIDE } from './browser';
-import { brightestOf } from './brightest';
-import { everyScreen } from './everyScreen';
-import { fieldSuite } from './suite';
+import { NIGHT_LUMINANCE } from '../../app/src/theme/plates/night';
+import {
+  axeViolations,
+  EXPOSE,
+  fieldReady,
+  pageText,
+  press,
+  tap,
+  until,
+  WIDE,
+} from '../support/browser';
+import { brightestOf } from '../support/brightest';
+import { everyScreen } from '../support/everyScreen';
+import { fieldSuite } from '../support/suite';
 
 jest.setTimeout(180_000);
 const { app, field } = fieldSuite('each');

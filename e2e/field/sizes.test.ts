@@ -1,6 +1,6 @@
 import type { Page } from 'puppeteer-core';
-import { EXPOSE, refined, slider, tap, until, valueText } from './browser';
-import { fieldSuite } from './suite';
+import { EXPOSE, refined, slider, tap, until, valueText } from '../support/browser';
+import { fieldSuite } from '../support/suite';
 
 jest.setTimeout(120_000);
 const { field } = fieldSuite('each');
@@ -22,8 +22,8 @@ interface Box {
 }
 
 /**
- * Labels that show on the tapes and what they must keep clear of. As source: a compiler's helpers are
- * not in the page.
+ * Labels that show on the tapes and what they must keep clear of. As source: a compiler's helpers
+ * are not in the page.
  */
 const LABELS = `(() => {
   const boxOf = (e) => {
@@ -52,8 +52,13 @@ interface Tape {
   readonly cap: Box | null;
 }
 
-/** What is wrong with the labels on the tapes as they stand. */
+/** A frame of the page has been drawn: what stands on it now is what is seen. */
+const drawn = (page: Page): Promise<unknown> =>
+  page.evaluate(() => new Promise((seen) => requestAnimationFrame(() => setTimeout(seen))));
+
+/** What is wrong with the labels on the tapes as they are seen. */
 async function misplaced(page: Page): Promise<string[]> {
+  await drawn(page);
   const tapes = (await page.evaluate(LABELS)) as Tape[];
   return tapes.flatMap(({ name, labels, room, cap }) =>
     labels.flatMap((label) => {

@@ -16,10 +16,10 @@ import {
   until,
   valueText,
   WINDOW,
-} from './browser';
-import { cell, cellsAre, expose } from './cells';
-import { framesStored, storedRecords } from './stored';
-import { servedApp } from './suite';
+} from '../support/browser';
+import { cell, cellsAre, expose } from '../support/cells';
+import { framesStored, storedRecords } from '../support/stored';
+import { servedApp } from '../support/suite';
 
 jest.setTimeout(180_000);
 const app = servedApp();

@@ -1,7 +1,6 @@
 import type { Page } from 'puppeteer-core';
 import {
   axeViolations,
-  detailIn,
   fieldReady,
   launch,
   openPage,
@@ -12,9 +11,10 @@ import {
   stillPlace,
   tap,
   until,
-} from './browser';
-import { cell, cellsAre, expose } from './cells';
-import { servedApp } from './suite';
+} from '../support/browser';
+import { detailIn } from '../support/pictures';
+import { cell, cellsAre, expose } from '../support/cells';
+import { servedApp } from '../support/suite';
 
 jest.setTimeout(120_000);
 const app = servedApp();

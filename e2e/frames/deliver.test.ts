@@ -14,12 +14,12 @@ import {
   press,
   tap,
   until,
-} from './browser';
-import { cell, cellsAre, expose } from './cells';
-import { fieldSuite } from './suite';
+} from '../support/browser';
+import { cell, cellsAre, expose } from '../support/cells';
+import { fieldSuite } from '../support/suite';
 
 jest.setTimeout(120_000);
-const { app, browser } = fieldSuite('each');
+const { app, browser, pages } = fieldSuite('each');
 
 /** Frames are handed over: as a zip, into a folder, to the system. */
 
@@ -27,7 +27,7 @@ const SMALL = 'scene=test-wall&mp=3&crop=2&time=1/60&iso=100&support=tripod&file
 
 /** A single frame and a bracket of three, in a roll. */
 async function roll(): Promise<Page> {
-  const { page } = await openPage(browser(), app.url + plainLink(SMALL), PHONE);
+  const { page } = await openPage(pages(), app.url + plainLink(SMALL), PHONE);
   await fieldReady(page);
   await expose(page, 1);
   await page.goto(app.url + plainLink(`${SMALL}&series=bracket:3:1`));
@@ -195,7 +195,7 @@ test('a file from elsewhere says where it was taken, unless that is left out', a
   execFileSync('convert', ['-size', '320x240', 'gradient:black-white', jpeg]);
   const place = ['-GPSLatitude=47.1', '-GPSLatitudeRef=N', '-XMP-exif:GPSLongitude=8.5'];
   execFileSync('exiftool', ['-overwrite_original', '-q', '-n', '-ISO=160', ...place, jpeg]);
-  const { page } = await openPage(browser(), `${app.url}/frames`, PHONE);
+  const { page } = await openPage(pages(), `${app.url}/frames`, PHONE);
   const input = await page.waitForSelector('input[type=file]');
   await (input as ElementHandle<HTMLInputElement>).uploadFile(jpeg);
   await cellsAre(page, 1);

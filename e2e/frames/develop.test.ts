@@ -15,12 +15,12 @@ import {
   valueText,
   fieldReady,
   openPage,
-} from './browser';
-import { cell, cellsAre, expose } from './cells';
-import { fieldSuite } from './suite';
+} from '../support/browser';
+import { cell, cellsAre, expose } from '../support/cells';
+import { fieldSuite } from '../support/suite';
 
 jest.setTimeout(120_000);
-const { app, browser } = fieldSuite('each');
+const { app, pages } = fieldSuite('each');
 
 /** A frame's raw is developed by a recipe beside it, saved so, and others alike. */
 
@@ -78,7 +78,7 @@ const colourOf = (path: string): number[] =>
 
 test('by tapes and a neutral place; as exposed while held; saved, kept, and taken back', async () => {
   const wrong = 'scene=test-wall-lamp&white=6504&mp=3&crop=2&time=1/60&iso=100&files=dng';
-  const { page } = await openPage(browser(), app.url + plainLink(wrong), PHONE);
+  const { page } = await openPage(pages(), app.url + plainLink(wrong), PHONE);
   const files = await downloads(page);
   await fieldReady(page);
   await expose(page, 1);
@@ -158,7 +158,7 @@ test('by tapes and a neutral place; as exposed while held; saved, kept, and take
 
 test('a look for all of a series, and the recipe of one for another', async () => {
   const link = 'scene=pans-at-noon&mp=3&crop=2&files=dng&support=tripod';
-  const { page } = await openPage(browser(), app.url + plainLink(link), PHONE);
+  const { page } = await openPage(pages(), app.url + plainLink(link), PHONE);
   await fieldReady(page);
   await expose(page, 1);
   await page.goto(app.url + plainLink(`${link}&series=bracket:3:1`));

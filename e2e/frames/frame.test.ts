@@ -7,25 +7,25 @@ import {
   openPage,
   pageText,
   PHONE,
-  picture,
   press,
   SMALL_DNG,
   stillPlace,
   tap,
   until,
-} from './browser';
-import { framesStored, rememberedValue } from './stored';
-import { fieldSuite } from './suite';
+} from '../support/browser';
+import { picture } from '../support/pictures';
+import { framesStored, rememberedValue } from '../support/stored';
+import { fieldSuite } from '../support/suite';
 
 jest.setTimeout(120_000);
-const { app, browser } = fieldSuite('each');
+const { app, pages } = fieldSuite('each');
 
 const PICTURE = '[data-testid=frame-picture]';
 const READING = '[data-testid=frame-reading]';
 
 /** Exposes with Field as an address opens it, and opens the frame. */
 async function frameOf(query: string, count = 1): Promise<Page> {
-  const { page } = await openPage(browser(), app.url + query, PHONE);
+  const { page } = await openPage(pages(), app.url + query, PHONE);
   await fieldReady(page);
   await tap(page, EXPOSE);
   await framesStored(page, count);

@@ -12,28 +12,27 @@ import {
   SIX_BY_SIX,
   stripOf,
   withoutDng,
-} from '../core/test/foreignTiff';
-import { shoot } from '../core/test/shots';
+} from '../../core/test/support/foreignTiff';
+import { shoot } from '../../core/test/support/shots';
 import { TAG } from '@velmo/core/files';
 import {
   axeViolations,
-  contrastOf,
   downloads,
   openPage,
   pageText,
   PHONE,
-  picture,
   press,
   pressFirst,
   tap,
   until,
-} from './browser';
-import { cell, cellsAre } from './cells';
-import { astray, framesStored, storedCounts, storedNames } from './stored';
-import { fieldSuite } from './suite';
+} from '../support/browser';
+import { contrastOf, picture } from '../support/pictures';
+import { cell, cellsAre } from '../support/cells';
+import { astray, framesStored, storedCounts, storedNames } from '../support/stored';
+import { fieldSuite } from '../support/suite';
 
 jest.setTimeout(120_000);
-const { app, browser } = fieldSuite('each');
+const { app, pages } = fieldSuite('each');
 
 const folder = mkdtempSync(join(tmpdir(), 'velmo-opened-'));
 const file = (name: string, bytes: Uint8Array | string): string => {
@@ -76,7 +75,7 @@ const rawOfAnother = (): string =>
   );
 
 async function rollOf(): Promise<Page> {
-  const { page } = await openPage(browser(), `${app.url}/frames`, PHONE);
+  const { page } = await openPage(pages(), `${app.url}/frames`, PHONE);
   await until(() => pageText(page), /No frame yet/);
   return page;
 }
@@ -317,7 +316,7 @@ test('what the browser reads besides is opened too', async () => {
 });
 
 test('files dropped on a roll lie in it', async () => {
-  const { page } = await openPage(browser(), `${app.url}/frames?roll=harbour`, PHONE);
+  const { page } = await openPage(pages(), `${app.url}/frames?roll=harbour`, PHONE);
   await until(() => pageText(page), /Nothing in this roll yet/);
   const bytes = readFileSync(jpegOfAnother()).toString('base64');
   const drop = (kind: string): Promise<void> =>
@@ -347,7 +346,7 @@ test('files dropped on a roll lie in it', async () => {
 });
 
 test('files shared with the installed app, or opened with it, are opened once', async () => {
-  const { page } = await openPage(browser(), `${app.url}/frames`, PHONE, 'kept');
+  const { page } = await openPage(pages(), `${app.url}/frames`, PHONE, 'kept');
   await until(() => pageText(page), /No frame yet/);
   await until(
     () => page.evaluate(() => String(navigator.serviceWorker.controller !== null)),

@@ -1,6 +1,6 @@
 import type { ElementHandle, Page } from 'puppeteer-core';
 import { execFileSync } from 'node:child_process';
-import { VALID_WITH_DEPTH } from '../core/test/validated';
+import { VALID_WITH_DEPTH } from '../../core/test/support/validated';
 import {
   axeViolations,
   downloads,
@@ -16,13 +16,13 @@ import {
   until,
   valueText,
   WIDE,
-} from './browser';
-import { cellsAre } from './cells';
-import { framesStored } from './stored';
-import { fieldSuite } from './suite';
+} from '../support/browser';
+import { cellsAre } from '../support/cells';
+import { framesStored } from '../support/stored';
+import { fieldSuite } from '../support/suite';
 
 jest.setTimeout(120_000);
-const { app, browser } = fieldSuite('each');
+const { app, pages } = fieldSuite('each');
 
 /** A frame is turned, straightened and cut, saved so, and seen as it was taken again. */
 
@@ -30,7 +30,7 @@ const BOX = '[data-testid=reframe-box]';
 const PICTURE = '[data-testid=frame-picture][data-shown]';
 
 async function frameOf(query: string): Promise<Page> {
-  const { page } = await openPage(browser(), app.url + query, PHONE);
+  const { page } = await openPage(pages(), app.url + query, PHONE);
   await fieldReady(page);
   await tap(page, EXPOSE);
   await framesStored(page, 1);

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { basename } from 'node:path';
 import type { Page } from 'puppeteer-core';
-import { VALID_WITH_DEPTH } from '../core/test/validated';
+import { VALID_WITH_DEPTH } from '../../core/test/support/validated';
 import {
   axeViolations,
   downloads,
@@ -14,8 +14,8 @@ import {
   stillPlace,
   tap,
   until,
-} from './browser';
-import { fieldSuite } from './suite';
+} from '../support/browser';
+import { fieldSuite } from '../support/suite';
 
 jest.setTimeout(150_000);
 const { field } = fieldSuite();
@@ -56,7 +56,8 @@ test('DNG + JPEG, JPEG, TIFF and PNG: each opens where it should, says how it wa
   expect(await page.$eval(EXPOSE, (e) => e.textContent)).toContain('DNG + JPEG · 3 MP');
 
   await exposeAndOpen(page);
-  // Both files of one frame, of one name; the DNG is whole with a crop in its metadata, the JPEG is cut.
+  // Both files of one frame, of one name; the DNG is whole with a crop in its metadata, the JPEG is
+  // cut.
   expect(await pageText(page)).toContain('1134 × 2016');
   await save(page, 'DNG');
   const dng = await files.next('.dng');

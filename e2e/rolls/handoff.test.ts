@@ -3,7 +3,6 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import jsQR from 'jsqr';
-import { PNG } from 'pngjs';
 import type { Browser, Page } from 'puppeteer-core';
 import {
   axeViolations,
@@ -18,13 +17,16 @@ import {
   tap,
   until,
   WIDE,
-} from './browser';
-import { expose } from './cells';
-import { cameInto, serveLan, type LanServer } from './lanServer';
+} from '../support/browser';
+import { expose } from '../support/cells';
+import { cameInto, serveLan, type LanServer } from '../support/lanServer';
+import { picture } from '../support/pictures';
 
 jest.setTimeout(120_000);
 
-/** Frames are handed to the computer that Velmo comes from, by https, with a certificate of its own. */
+/**
+ * Frames are handed to the computer that Velmo comes from, by https, with a certificate of its own.
+ */
 
 const CODE = '[aria-label="Code that pairs a phone"]';
 const SMALL = 'scene=test-wall&mp=3&crop=2&time=1/60&iso=100&support=tripod&files=dng%2Bjpeg';
@@ -46,9 +48,7 @@ const came = (): string[] => cameInto(folder);
 
 /** The secret in the code that the computer shows, read as a phone does. */
 async function scanned(own: Page): Promise<string> {
-  const { width, height, data } = PNG.sync.read(
-    Buffer.from(await (await own.waitForSelector(CODE))!.screenshot()),
-  );
+  const { width, height, data } = await picture(own, CODE);
   const url = new URL(jsQR(new Uint8ClampedArray(data), width, height)!.data);
   expect(url.port).toBe(String(lan.port));
   expect(url.search).toBe('?device=browser');

@@ -13,9 +13,9 @@ import {
   SMALL_DNG,
   tap,
   until,
-} from './browser';
-import { astray, keysInPage, storedCounts } from './stored';
-import { servedApp } from './suite';
+} from '../support/browser';
+import { astray, keysInPage, storedCounts } from '../support/stored';
+import { servedApp } from '../support/suite';
 
 /**
  * Tabs that are closed or crash at random moments: 60 of them. What had been shown is there
@@ -95,7 +95,9 @@ beforeEach(async () => {
 });
 afterEach(() => browser?.close());
 
-/** Waits until the frame under way has got so far; past 1, until it is shown, and a little longer. */
+/**
+ * Waits until the frame under way has got so far; past 1, until it is shown, and a little longer.
+ */
 async function untilMade(page: Page, share: number): Promise<void> {
   if (share > 1) {
     await page.waitForSelector(LAST_FRAME, { timeout: 60_000 });
@@ -186,16 +188,17 @@ test('20 times while frames of before are brought over: all of them come, whole'
   const { page: first } = await openPage(browser, `${app.url}/favicon.svg`);
   await first.evaluate(keepOlder, OLDER);
   await first.close();
-  const left: number[] = [];
+  let left = OLDER;
   for (let n = 0; n < 20; n++) {
     const { page } = await openPage(browser, 'about:blank');
     await page.goto(`${app.url}/frames`, { waitUntil: 'domcontentloaded' });
-    left.push(await olderLeft(page));
-    await pause(400 * Math.random());
+    // Some have come with this tab: it goes in the middle of it.
+    const before = await olderLeft(page);
+    await until(async () => String((left = await olderLeft(page)) < before), /true/);
+    await pause(20 * Math.random());
     await kill(page, n);
   }
-  // The tab did go in the middle of it.
-  expect(new Set(left).size).toBeGreaterThan(4);
+  expect(left).toBeGreaterThan(0);
   const { page } = await openPage(browser, `${app.url}/frames`);
   await until(() => pageText(page), new RegExp(`${OLDER} frames`), 60_000);
   // Their bytes stay where they are; their records are there no more.

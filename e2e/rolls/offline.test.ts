@@ -2,7 +2,7 @@ import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:f
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Page } from 'puppeteer-core';
-import { createServer } from '../server/src/createServer';
+import { createServer } from '../../server/src/createServer';
 import {
   EXPOSE,
   fieldReady,
@@ -17,10 +17,13 @@ import {
   SMALL_DNG,
   tap,
   until,
-} from './browser';
-import { astray, framesStored } from './stored';
+} from '../support/browser';
+import { astray, framesStored } from '../support/stored';
 
 jest.setTimeout(180_000);
+
+/** Within this a browser keeps the page, or a newer one, under load. */
+const KEEPING_MS = 60_000;
 
 /** Resolves once the browser keeps the page and answers for its server. */
 const kept = (page: Page): Promise<string> =>
@@ -31,7 +34,7 @@ const kept = (page: Page): Promise<string> =>
         return `${navigator.serviceWorker.controller ? 'controlled' : 'not yet'}, ${cached.length}`;
       }),
     /^controlled, [1-9]/,
-    60_000,
+    KEEPING_MS,
   );
 
 test('with the server gone Field starts, meters, exposes, stores and shows a frame', async () => {
@@ -68,7 +71,7 @@ test('with the server gone Field starts, meters, exposes, stores and shows a fra
 
 test('an update waits until no page of Velmo is open, and is told', async () => {
   const root = mkdtempSync(join(tmpdir(), 'velmo-dist-'));
-  cpSync(join(__dirname, '../app/dist'), root, { recursive: true });
+  cpSync(join(__dirname, '../../app/dist'), root, { recursive: true });
   const server = await createServer(root);
   const url = await server.listen({ port: 0, host: '127.0.0.1' });
   const browser = await launch();
@@ -87,7 +90,12 @@ test('an update waits until no page of Velmo is open, and is told', async () => 
     rewrite('sw.js', (code) => code.replace(/(url:"index\.html",revision:")\w+/, '$1next'));
     await page.reload();
     await fieldReady(page);
-    await until(() => pageText(page), /A newer Velmo is here\. It takes over once every page/);
+    // Kept when the page has nothing better to do, as the first one was.
+    await until(
+      () => pageText(page),
+      /A newer Velmo is here\. It takes over once every page/,
+      KEEPING_MS,
+    );
     expect(await version(page)).toBe(before);
     const other = await browser.newPage();
     await page.close();

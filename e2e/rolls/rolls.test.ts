@@ -15,11 +15,11 @@ import {
   tap,
   until,
   WIDE,
-} from './browser';
-import { CELL, cell, cells, cellsAre, expose } from './cells';
-import { copyFrames } from './manyFrames';
-import { astray, framesStored, storedCounts, storedNames, storedRecords } from './stored';
-import { servedApp } from './suite';
+} from '../support/browser';
+import { CELL, cell, cells, cellsAre, expose } from '../support/cells';
+import { copyFrames } from '../support/manyFrames';
+import { astray, framesStored, storedCounts, storedNames, storedRecords } from '../support/stored';
+import { servedApp } from '../support/suite';
 
 jest.setTimeout(120_000);
 const app = servedApp();

@@ -1,6 +1,5 @@
 import type { Page } from 'puppeteer-core';
 import {
-  contrastOf,
   downloads,
   dropForGood,
   EXPOSE,
@@ -11,16 +10,16 @@ import {
   openLastFrame,
   openPage,
   pageText,
-  picture,
   press,
   pressFirst,
   serve,
   SMALL_DNG,
   tap,
   until,
-} from './browser';
-import { astray, framesStored, storedCounts, storedNames } from './stored';
-import { servedApp } from './suite';
+} from '../support/browser';
+import { contrastOf, picture } from '../support/pictures';
+import { astray, framesStored, storedCounts, storedNames } from '../support/stored';
+import { servedApp } from '../support/suite';
 
 jest.setTimeout(120_000);
 const app = servedApp();
@@ -279,8 +278,8 @@ describe('workers that go', () => {
     });
   };
   /**
-   * Ends all workers of a script, once Expose says something; returns how many they were, 0 where it
-   * did not say it. Runs in the page: a step may last for a frame or two.
+   * Ends all workers of a script, once Expose says something; returns how many they were, 0 where
+   * it did not say it. Runs in the page: a step may last for a frame or two.
    */
   const endWorkers = (page: Page, kind: string, said = ''): Promise<number> =>
     page.evaluate(

@@ -2,10 +2,14 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, readdirSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { PNG } from 'pngjs';
-import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core';
+import puppeteer, {
+  type Browser,
+  type BrowserContext,
+  type ElementHandle,
+  type Page,
+} from 'puppeteer-core';
 
-const ROOT = join(__dirname, '..');
+const ROOT = join(__dirname, '../..');
 const FLAGS = (
   '--no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking ' +
   '--disable-component-update --disable-sync --mute-audio'
@@ -47,24 +51,32 @@ export const serverGone = (url: string): Promise<string> =>
 export const newProfile = (): string => mkdtempSync(join(tmpdir(), 'velmo-chromium-'));
 
 /**
- * A new Chromium with a profile of its own. `camera`: a fake one that is allowed, one not allowed,
- * or none.
+ * Chromium's engine without a browser's windows, cameras and tabs behind tabs: a test takes a third
+ * less of the processor.
  */
-export type CameraKind = 'allowed' | 'present' | 'none';
+const SHELL = process.env.CHROMIUM_SHELL ?? '/usr/bin/chromium-headless-shell';
+/** The browser as people have it. */
+export const WHOLE = process.env.CHROMIUM ?? '/usr/bin/chromium';
 
+/**
+ * A fake camera that is allowed, one not allowed, none; or one that the page is given instead, see
+ * `filmCamera`.
+ */
+export type CameraKind = 'allowed' | 'present' | 'none' | 'film';
+
+/** A new Chromium with a profile of its own. */
 export function launch(
   camera: CameraKind = 'none',
   profile = newProfile(),
   flags: readonly string[] = [],
+  program = camera === 'allowed' || camera === 'present' ? WHOLE : SHELL,
 ): Promise<Browser> {
-  const cameraFlags = {
-    allowed: ['--use-fake-device-for-media-stream', '--use-fake-ui-for-media-stream'],
-    present: ['--use-fake-device-for-media-stream'],
-    none: [],
-  }[camera];
+  const allowed = ['--use-fake-device-for-media-stream', '--use-fake-ui-for-media-stream'];
+  const present = ['--use-fake-device-for-media-stream'];
+  const cameraFlags = { allowed, present, none: [], film: allowed }[camera];
   return puppeteer.launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-    headless: true,
+    executablePath: program,
+    headless: program === SHELL ? 'shell' : true,
     userDataDir: profile,
     args: [...FLAGS, ...cameraFlags, ...flags],
   });
@@ -76,6 +88,9 @@ export const pause = (ms: number): Promise<void> =>
 export const PHONE = { width: 390, height: 844 };
 export const WIDE = { width: 1280, height: 800 };
 
+/** Where pages are opened that share what they keep: a browser, or a context of its own in one. */
+export type Pages = Pick<BrowserContext, 'newPage'>;
+
 /**
  * A page of the app whose errors fail the test that asks for them.
  *
@@ -83,7 +98,7 @@ export const WIDE = { width: 1280, height: 800 };
  *   the server's answers, and the processor to themselves
  */
 export async function openPage(
-  browser: Browser,
+  browser: Pages,
   url: string,
   viewport = PHONE,
   offline: 'kept' | 'not kept' = 'not kept',
@@ -132,7 +147,7 @@ export function plainLink(query: string): string {
 
 /** Field as a plain link opens it, with its first readings there. */
 export async function openField(
-  browser: Browser,
+  browser: Pages,
   url: string,
   query: string,
   viewport = PHONE,
@@ -162,18 +177,21 @@ export const valueText = (page: Page, name: string): Promise<string> =>
 export const verdict = (page: Page): Promise<string> =>
   page.$eval('[role=status]', (e) => e.textContent ?? '');
 
-/** Waits until a text read from the page satisfies a pattern; fails with what it was instead. */
+/**
+ * Waits until a text read from the page satisfies a pattern; fails with what it was instead. Asks
+ * less often the longer it takes: a page that is asked has the less time for what is waited for.
+ */
 export async function until(
   read: () => Promise<string>,
   pattern: RegExp,
   ms = 15000,
 ): Promise<string> {
-  const end = Date.now() + ms;
+  const start = Date.now();
   let last = '';
-  while (Date.now() < end) {
+  for (let gone = 0; gone < ms; gone = Date.now() - start) {
     last = await read().catch((error) => String(error));
     if (pattern.test(last)) return last;
-    await pause(50);
+    await pause(Math.min(250, 25 + gone / 8));
   }
   throw new Error(`waited for ${pattern}, got "${last}"`);
 }
@@ -191,67 +209,6 @@ export async function fieldReady(page: Page): Promise<void> {
   await until(() => valueText(page, 'Ladder'), /clip/);
 }
 
-/** An element as it stands on the screen. */
-export async function picture(page: Page, selector: string): Promise<PNG> {
-  const element = await page.waitForSelector(selector);
-  return PNG.sync.read(Buffer.from(await element!.screenshot()));
-}
-
-/** How much the green of a picture varies: standard deviation. One that shows nothing has none. */
-export function contrastOf({ data, width, height }: PNG): number {
-  const n = width * height;
-  let [sum, squares] = [0, 0];
-  for (let i = 1; i < data.length; i += 4) {
-    sum += data[i];
-    squares += data[i] ** 2;
-  }
-  return Math.sqrt(Math.max(0, squares / n - (sum / n) ** 2));
-}
-
-/** Mean difference in green between two pictures, over a box given in shares of their sides. */
-export function greenDifference(
-  a: PNG,
-  b: PNG,
-  box: { x0: number; x1: number; y0: number; y1: number },
-): number {
-  let sum = 0;
-  let n = 0;
-  for (let y = Math.floor(box.y0 * a.height); y < box.y1 * a.height; y++)
-    for (let x = Math.floor(box.x0 * a.width); x < box.x1 * a.width; x++, n++) {
-      const i = 4 * (y * a.width + x) + 1;
-      sum += Math.abs(a.data[i] - b.data[i]);
-    }
-  return sum / n;
-}
-
-/** How much detail the green of a box of an element shows: mean step between neighbours across. */
-export async function detailIn(
-  page: Page,
-  selector: string,
-  box: { x0: number; x1: number; y0: number; y1: number },
-): Promise<number> {
-  const png = await picture(page, selector);
-  let sum = 0;
-  let n = 0;
-  for (let y = Math.floor(box.y0 * png.height); y < box.y1 * png.height; y++)
-    for (let x = Math.floor(box.x0 * png.width); x < box.x1 * png.width - 1; x++, n++) {
-      const i = 4 * (y * png.width + x) + 1;
-      sum += Math.abs(png.data[i] - png.data[i + 4]);
-    }
-  return sum / n;
-}
-
-/** Mean green of the middle of an element, as it stands on the screen. */
-export async function middleGreen(page: Page, selector: string): Promise<number> {
-  const png = await picture(page, selector);
-  let sum = 0;
-  let n = 0;
-  for (let y = Math.floor(png.height * 0.4); y < png.height * 0.6; y++)
-    for (let x = Math.floor(png.width * 0.3); x < png.width * 0.6; x++, n++)
-      sum += png.data[4 * (y * png.width + x) + 1];
-  return sum / n;
-}
-
 /**
  * Opens the frame taken last. Just after a reload the page may still be laying itself out, and a
  * tap can land beside what it was meant for: it is tapped again, as a person would.
@@ -265,10 +222,6 @@ export async function openLastFrame(page: Page): Promise<void> {
   }
   throw new Error('the frame taken last does not open');
 }
-
-/** Waits until the middle of the Window is as green as a predicate wants it. */
-export const untilGreen = (page: Page, holds: (green: number) => boolean): Promise<string> =>
-  until(async () => String(holds(await middleGreen(page, '[data-testid=window]'))), /true/);
 
 /**
  * The middle of an element, in page pixels, once it lies still, in view and under nothing else: a

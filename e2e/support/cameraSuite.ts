@@ -18,8 +18,9 @@ export function cameraSuite() {
     before: (page: Page) => Promise<unknown> = async () => {},
     flags: readonly string[] = [],
     query = '',
+    program?: string,
   ): Promise<void> {
-    const browser = await launch(camera, undefined, flags);
+    const browser = await launch(camera, undefined, flags, program);
     try {
       const { page } = await openPage(browser, 'about:blank');
       await before(page);
@@ -31,9 +32,14 @@ export function cameraSuite() {
   }
 
   /** The same with a camera of known light, response, noise and controls. */
-  const withFilm = (options: FilmOptions, work: Work, query = ''): Promise<void> =>
+  const withFilm = (
+    options: FilmOptions,
+    work: Work,
+    query = '',
+    program?: string,
+  ): Promise<void> =>
     withCamera(
-      'allowed',
+      'film',
       async (page, browser) => {
         await cameraReady(page);
         await work(page, browser);
@@ -41,6 +47,7 @@ export function cameraSuite() {
       (page) => filmCamera(page, options),
       [],
       query,
+      program,
     );
   return { app, withCamera, withFilm };
 }

@@ -9,8 +9,8 @@ const STACK = '[role=link][aria-label^="Series of"]';
 const SHEETS = ['k', 'm', 'f', 's', 't', 'r', 'w', 'j', 'v'] as const;
 
 /**
- * Goes through every screen of Velmo that has nothing in it yet, with frames of its own, and looks at
- * each.
+ * Goes through every screen of Velmo that has nothing in it yet, with frames of its own, and looks
+ * at each.
  *
  * @param page on Field
  * @param look is given the name of what is in front

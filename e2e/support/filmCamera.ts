@@ -2,7 +2,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Page } from 'puppeteer-core';
-import { CURVES, dice, patches } from '../core/test/films';
+import { CURVES, dice, patches } from '../../core/test/support/films';
 import { installFilm, type FilmOptions } from './filmPage';
 
 /** Controls as the specification has them. */

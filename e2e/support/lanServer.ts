@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 
-const ROOT = join(__dirname, '..');
+const ROOT = join(__dirname, '../..');
 
 /** A server that receives into a folder, by https. */
 export interface LanServer {
