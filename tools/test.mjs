@@ -12,12 +12,12 @@ const system = ensureSystemPackages(mayInstall);
 ensureInstalled(mayInstall);
 await system;
 await checkAll([
+  ['build', process.execPath, ['tools/build.mjs']],
   // Circles between files take a third of its time, and tools/test/architecture.test.ts finds them.
   lintCheck('.', '--rule', '{"import/no-cycle": "off"}'),
   ...typeChecks(),
   ['format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
   ['dead code', 'npx', ['knip']],
-  ['build', process.execPath, ['tools/build.mjs']],
 ]);
 // Jest leaves a processor free unless told otherwise: on two, half the work would wait.
 await jest(['core', 'app', 'server', 'tools'], `--maxWorkers=${PROCESSORS}`);

@@ -23,8 +23,8 @@ export async function withTab(
   }
 }
 
-/** What WebDriver says when the engine itself has gone down. */
-const ENGINE_DOWN = /page crash or hang|invalid session id/;
+/** What WebDriver says when the engine itself has gone down, in words or by the error's name. */
+const ENGINE_DOWN = /page crash or hang|invalid session id|NoSuchSession/;
 
 interface Given {
   readonly engine: Engine;

@@ -1,5 +1,5 @@
 import { keptValue } from '../../src/storage/kept/keptValue';
-import { database, emptyDisk } from './storeOnDisk';
+import { database, emptyDisk, mockDisk } from './storeOnDisk';
 
 jest.mock('@react-native-async-storage/async-storage', () =>
   jest.requireActual<typeof import('./storeOnDisk')>('./storeOnDisk').mockStorage(),
@@ -37,6 +37,32 @@ test('one changed just before the page goes is there at the next visit, and kept
   expect(await next.last()).toBe(7);
   expect(database('velmo').get('clicks')).toBe('7');
   expect(localStorage).toHaveLength(0);
+});
+
+test('one that is being written when the page goes is there at the next visit', async () => {
+  const kept = numberOf('lens');
+  kept.keep(3);
+  jest.advanceTimersByTime(500);
+  gone();
+  // A page that goes takes what it was writing with it.
+  database('velmo').delete('lens');
+  expect(await numberOf('lens').last()).toBe(3);
+  expect(database('velmo').get('lens')).toBe('3');
+});
+
+test('a value noted on leaving stays noted until the database has it, or a newer one', async () => {
+  const kept = numberOf('notes');
+  kept.keep(5);
+  gone();
+  mockDisk.room = 0;
+  const full = numberOf('notes');
+  expect(await full.last()).toBe(5);
+  await jest.advanceTimersByTimeAsync(0);
+  expect(await numberOf('notes').last()).toBe(5);
+  mockDisk.room = Infinity;
+  await full.keepNow(6);
+  expect(localStorage.getItem('velmo-unkept/notes')).toBeNull();
+  expect(await numberOf('notes').last()).toBe(6);
 });
 
 test('what cannot be used is none', async () => {

@@ -5,12 +5,10 @@ const QUIET_MS = 400;
 /** Values that were changed just before the page went, by key: databases take too long for them. */
 const UNKEPT = 'velmo-unkept/';
 
-/** What was changed when the page went, taken out; null where nothing was. */
-function takeUnkept(key: string): string | null {
+/** What was noted when a page went, until the database has it or something newer; else null. */
+function noteOf(key: string): string | null {
   try {
-    const text = localStorage.getItem(UNKEPT + key);
-    if (text !== null) localStorage.removeItem(UNKEPT + key);
-    return text;
+    return localStorage.getItem(UNKEPT + key);
   } catch {
     return null;
   }
@@ -24,12 +22,18 @@ function takeUnkept(key: string): string | null {
  */
 export function keptValue<T>(key: string, accept: (value: unknown) => Promise<T | null>) {
   let timer: ReturnType<typeof setTimeout> | undefined;
-  /** Changed, and not yet given to the database. */
+  /** Changed, and the database has not yet said that it has it. */
   let unkept: string | null = null;
-  const write = (text: string): Promise<void> => {
+  const write = async (text: string): Promise<void> => {
     clearTimeout(timer);
-    unkept = null;
-    return values.write({ [key]: text });
+    unkept = text;
+    const older = noteOf(key);
+    try {
+      await values.write({ [key]: text });
+    } finally {
+      if (unkept === text) unkept = null;
+    }
+    if (older !== null && noteOf(key) === older) localStorage.removeItem(UNKEPT + key);
   };
   // The page may go at any moment after a change: a database would not be done in time.
   const onGone = (): void => {
@@ -43,7 +47,7 @@ export function keptValue<T>(key: string, accept: (value: unknown) => Promise<T 
   return {
     async last(): Promise<T | null> {
       try {
-        const changed = takeUnkept(key);
+        const changed = noteOf(key);
         // Nobody waits for it: a database that does not answer would hold all up.
         if (changed !== null) void write(changed).catch(() => {});
         const text = changed ?? (await values.read(key));
