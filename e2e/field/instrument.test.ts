@@ -155,7 +155,7 @@ describe('rig', () => {
     const page = await field('scene=test-wall&time=auto&iso=100&support=tripod&meter=spot');
     await until(() => valueText(page, 'Time'), /^1\/125/);
     await page.keyboard.press('r');
-    await page.focus(slider('ND filter'));
+    await (await page.waitForSelector(slider('ND filter')))!.focus();
     for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight');
     await until(() => pageText(page), /6 stops: 1\/125 s becomes 0\.5 s at the same ISO\./);
     await page.keyboard.press('Escape');

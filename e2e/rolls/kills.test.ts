@@ -149,7 +149,10 @@ test('14 captures and 6 deletions: none half done, none lost that had been shown
   for (const id of shown) expect(ids).toContain(id);
 });
 
-const OLDER = 600;
+/** So many that a fast machine has not brought them over before the last tab is killed. */
+const OLDER = 1500;
+/** So many at least are left for the page that is not killed. */
+const ENOUGH = 100;
 
 /** Puts frames where versions before kept them. Runs in the page. */
 const keepOlder = (count: number): Promise<void> =>
@@ -184,21 +187,22 @@ const keepOlder = (count: number): Promise<void> =>
 const olderLeft = async (page: Page): Promise<number> =>
   (await page.evaluate(keysInPage, 'velmo')).filter((key) => key.startsWith('frame/')).length;
 
-test('20 times while frames of before are brought over: all of them come, whole', async () => {
+test('20 times, or until few are left, while frames of before are brought over: all of them come, whole', async () => {
   const { page: first } = await openPage(browser, `${app.url}/favicon.svg`);
   await first.evaluate(keepOlder, OLDER);
   await first.close();
   let left = OLDER;
-  for (let n = 0; n < 20; n++) {
+  let kills = 0;
+  for (; kills < 20 && left > ENOUGH; kills++) {
     const { page } = await openPage(browser, 'about:blank');
     await page.goto(`${app.url}/frames`, { waitUntil: 'domcontentloaded' });
     // Some have come with this tab: it goes in the middle of it.
     const before = await olderLeft(page);
     await until(async () => String((left = await olderLeft(page)) < before), /true/);
     await pause(20 * Math.random());
-    await kill(page, n);
+    await kill(page, kills);
   }
-  expect(left).toBeGreaterThan(0);
+  expect(kills).toBeGreaterThan(9);
   const { page } = await openPage(browser, `${app.url}/frames`);
   await until(() => pageText(page), new RegExp(`${OLDER} frames`), 60_000);
   // Their bytes stay where they are; their records are there no more.
