@@ -32,16 +32,23 @@ async function serveBare(): Promise<{ url: string; stop(): Promise<void> }> {
   return { url, stop: () => server.close() };
 }
 
+/** In the page: the picture has been drawn, and the ladder says what was read of it. */
+function showsLivePicture(ladder: string): boolean {
+  const canvas = document.querySelector<HTMLCanvasElement>('[data-testid=window] canvas');
+  if (!canvas || !document.querySelector(ladder)?.getAttribute('aria-valuetext')?.includes('clip'))
+    return false;
+  const small = new OffscreenCanvas(8, 8).getContext('2d')!;
+  small.drawImage(canvas, 0, 0, 8, 8);
+  // Before anything is drawn every pixel is black.
+  return small.getImageData(0, 0, 8, 8).data.some((value, i) => i % 4 < 3 && value > 0);
+}
+
 async function openedIn(browser: Browser, { url, word }: Opened): Promise<number> {
   const start = performance.now();
   const { page } = await openPage(browser, url);
   // Looked at every frame: who asks from outside asks less often the longer it takes.
   if (word === null)
-    await page.waitForFunction(
-      (ladder) => document.querySelector(ladder)?.getAttribute('aria-valuetext')?.includes('clip'),
-      { polling: 'raf' },
-      slider('Ladder'),
-    );
+    await page.waitForFunction(showsLivePicture, { polling: 'raf' }, slider('Ladder'));
   else
     await page.waitForFunction(
       (text) => document.body.innerText.includes(text),

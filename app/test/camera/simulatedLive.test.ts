@@ -1,6 +1,8 @@
 import { MessageChannel } from 'node:worker_threads';
 import { DEFAULT_SETTINGS, held, type Settings } from '@velmo/core/settings';
 import { FIRST_VIEW } from '../../src/camera/device/view';
+import type { Readings } from '../../src/camera/device/readings';
+import { SHORT_PX } from '../../src/camera/simulated/simulatedView';
 import { SimulatedLive } from '../../src/camera/simulated/live/simulatedLive';
 
 /** Widths of the pictures that have been shown. */
@@ -50,6 +52,41 @@ describe('the live picture of the simulated phone', () => {
     while (shown.at(-1) === uprightPx) await turn();
     live.close();
     expect(shown.at(-1)).toBeGreaterThan(uprightPx);
+  });
+
+  describe('a frame that is exposed before there is a canvas', () => {
+    const target = { sceneId: 'test-wall', aim: { yawRad: 0, pitchRad: 0 } };
+
+    test('is read at once, as the live picture reads it, and shown with the canvas', async () => {
+      const told: Readings[] = [];
+      const shown: number[] = [];
+      const live = new SimulatedLive(target, (readings) => told.push(readings));
+      const early = live.exposeEarly(DEFAULT_SETTINGS, true)!;
+      live.apply(DEFAULT_SETTINGS, 1);
+      live.attach(canvasOf(shown));
+      expect(shown).toEqual([SHORT_PX]);
+      while (told.length < 2) await turn();
+      live.close();
+      expect(told[1]).toMatchObject({ applied: 1, timeClick: early.timeClick, ev100: early.ev100 });
+    });
+
+    test('is not shown where the picture stands otherwise by then', () => {
+      const shown: number[] = [];
+      const live = new SimulatedLive(target, () => {});
+      live.exposeEarly(DEFAULT_SETTINGS, true);
+      live.view(FIRST_VIEW);
+      live.attach(canvasOf(shown));
+      live.close();
+      expect(shown).toEqual([]);
+    });
+
+    test('goes on where just that is opened', () => {
+      const live = new SimulatedLive(target, () => {});
+      expect(live.looksAt({ ...target })).toBe(true);
+      expect(live.looksAt({ ...target, sceneId: 'drying-shed' })).toBe(false);
+      expect(live.looksAt({ ...target, aim: { yawRad: 0.1, pitchRad: 0 } })).toBe(false);
+      live.close();
+    });
   });
 
   describe('what a frame is exposed with is of the moment Expose is pressed', () => {

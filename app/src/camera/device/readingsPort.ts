@@ -8,8 +8,12 @@ export class ReadingsPort {
   readonly listen = this.readings.add;
 
   constructor() {
-    this.channel.port1.onmessage = (event: MessageEvent<Readings>) =>
-      this.readings.tell(event.data);
+    this.channel.port1.onmessage = (event: MessageEvent<Readings>) => this.tell(event.data);
+  }
+
+  /** Hands on readings that came another way. */
+  tell(readings: Readings): void {
+    this.readings.tell(readings);
   }
 
   /** The worker's end. */

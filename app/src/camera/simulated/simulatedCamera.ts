@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal';
 import { Listeners } from '../../state/listeners';
 import { transfer, type Remote } from 'comlink';
 import type { PicturePoint } from '@velmo/core/exposure';
@@ -19,8 +20,8 @@ import { stoppedPicture } from '../device/stoppedPicture';
 import { FIRST_VIEW, type Aim, type ViewOptions } from '../device/view';
 import { momentAt } from '../files/frameJob';
 import { sayLost } from '../files/lostWorker';
-import { hastened, nowMs, type ClockSetting } from './light/sceneClock';
-import { takeLive } from './live/liveWorker';
+import { hastened, newClock, type ClockSetting } from './light/sceneClock';
+import { takeLive, type EarlyShot } from './live/liveWorker';
 import { computesAhead, keepsLight } from './capture/lightRoom';
 import { simulatedCapabilities } from './simulatedCapabilities';
 import { SimulatedCapture } from './capture/simulatedCapture';
@@ -39,6 +40,8 @@ export class SimulatedCamera implements CameraDevice {
   readonly kind = 'simulated';
   private readonly started = takeLive();
   private readonly live: Remote<SimulatedLiveApi> = this.started.api;
+  /** Null once it has been told, or has been overtaken. */
+  private early = this.started.early;
   private readonly lost = new Listeners<CameraRefusal>();
   readonly onLost = this.lost.add;
   private closed = false;
@@ -51,7 +54,7 @@ export class SimulatedCamera implements CameraDevice {
   private readonly awaited = new Set<Promise<unknown>>();
   private options: ViewOptions = FIRST_VIEW;
   private aim: Aim = { yawRad: 0, pitchRad: 0 };
-  private clock: ClockSetting = { epochMs: nowMs(), sceneS: 0, factor: 1 };
+  private clock: ClockSetting = newClock();
   private scene: Scene;
   private drill: DrillPlace | null = null;
   /** Light is computed ahead. */
@@ -72,7 +75,9 @@ export class SimulatedCamera implements CameraDevice {
     await this.started.ready.catch(() => {
       throw stoppedPicture();
     });
-    await this.live.open(target, transfer(this.port.remote, [this.port.remote]));
+    const { remote } = this.port;
+    // Not waited for: what is asked next comes after it.
+    this.asked(this.live.open(target, transfer(remote, [remote]))).catch(() => {});
     void this.live.setClock(this.clock);
     // The picture comes first.
     const stop = this.port.listen(() => {
@@ -99,7 +104,22 @@ export class SimulatedCamera implements CameraDevice {
     this.applied++;
     this.rest();
     void this.live.apply(settings, this.applied);
+    this.tellEarly(settings);
     return this.applied;
+  }
+
+  /** What the frame that was exposed early read, where it is the one that is asked for first. */
+  private tellEarly(settings: Settings): void {
+    const { early } = this;
+    this.early = null;
+    const { aim, applied, scene } = this;
+    const { upright } = this.options;
+    const asked: EarlyShot = { target: { sceneId: scene.id, aim }, settings, upright };
+    if (!early || !equal(early.shot, asked)) return;
+    void early.readings.then((readings) => {
+      const isLatest = !this.closed && applied === this.applied;
+      if (readings && isLatest) this.port.tell({ ...readings, applied });
+    });
   }
 
   view(options: ViewOptions): void {

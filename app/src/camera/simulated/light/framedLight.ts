@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal';
 import type { RegionTarget } from '@velmo/core/simulate';
 import type { LensModel } from '@velmo/core/optics';
 import { fastestSky, type Framing, type OpenShutter, type Scene } from '@velmo/core/scene';
@@ -53,6 +54,11 @@ export class FramedLight {
   /** The still light is as sharp as it gets. */
   get refined(): boolean {
     return this.still.refined;
+  }
+
+  /** Whether it is this scene from this direction. */
+  looksAt({ sceneId, aim }: LiveAim): boolean {
+    return sceneOf(sceneId) === this.scene && equal(aim, this.aim);
   }
 
   /** Another scene, or the same from another direction; true where it is another. */

@@ -11,6 +11,9 @@ export interface ClockSetting {
 /** Milliseconds since 1970 by a clock that page and workers share. */
 export const nowMs = (): number => performance.timeOrigin + performance.now();
 
+/** Scene time that begins now, as fast as the clock. */
+export const newClock = (): ClockSetting => ({ epochMs: nowMs(), sceneS: 0, factor: 1 });
+
 /** Scene time in seconds now. */
 export const sceneTimeS = (clock: ClockSetting): number =>
   clock.sceneS + ((nowMs() - clock.epochMs) / 1000) * clock.factor;

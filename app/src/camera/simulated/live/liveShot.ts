@@ -12,7 +12,6 @@ import type { RegionExposure } from '@velmo/core/simulate';
 import type { Settings } from '@velmo/core/settings';
 import type { ViewOptions } from '../../device/view';
 import type { LiveStage } from '../../live/liveStage';
-import type { Surface } from '../../live/surface';
 import type { FramedScene } from '../light/framedLight';
 import type { Look } from '../light/lightOnSensor';
 import { pieceExposure } from './liveFocus';
@@ -29,7 +28,6 @@ export interface LiveSituation {
   readonly framed: FramedScene;
   /** Light in front of the lens. */
   readonly plane: LightPlane;
-  readonly surface: Surface;
   readonly stage: LiveStage;
   /** Brightest light by channel. */
   readonly highlights: readonly [number, number, number];

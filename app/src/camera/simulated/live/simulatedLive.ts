@@ -12,7 +12,7 @@ import { LiveStage } from '../../live/liveStage';
 import { Surface } from '../../live/surface';
 import { FramedLight } from '../light/framedLight';
 import { lampStripes } from '../light/lightOnSensor';
-import { sceneTimeS, type ClockSetting } from '../light/sceneClock';
+import { newClock, sceneTimeS, type ClockSetting } from '../light/sceneClock';
 import { LiveFocus } from './liveFocus';
 import { LiveMeter } from './liveMeter';
 import { LiveQuestions, type Exposed, type Question } from './liveQuestions';
@@ -53,6 +53,8 @@ export class SimulatedLive {
   private readonly questions = new LiveQuestions();
   private clock: ClockSetting = { epochMs: 0, sceneS: 0, factor: 1 };
   private seed = 1;
+  /** Developed before there was a canvas: shown as soon as there is one. */
+  private unshown: LiveShot | null = null;
   private readonly loop = new FrameLoop(() => this.tick(), LIVE_RATE);
 
   constructor(
@@ -67,7 +69,25 @@ export class SimulatedLive {
 
   attach(canvas: OffscreenCanvas): void {
     this.surface = new Surface(canvas);
+    const { unshown, stage, options } = this;
+    if (unshown?.stage === stage) stage.present(this.surface, options);
+    this.unshown = null;
     this.loop.start();
+  }
+
+  /** The first frame, before there is a canvas to show it on; null where there is nothing of it. */
+  exposeEarly(settings: Settings, upright: boolean): Readings | null {
+    this.setClock(newClock());
+    this.view({ ...this.options, upright });
+    this.apply(settings, this.applied);
+    const steps = this.tick();
+    while (!steps.next().done);
+    return this.latest;
+  }
+
+  /** Whether it is a scene from a direction that is looked at. */
+  looksAt(target: LiveAim): boolean {
+    return this.light.looksAt(target);
   }
 
   apply(settings: Settings, applied: number): void {
@@ -222,19 +242,17 @@ export class SimulatedLive {
     this.report(this.latest);
   }
 
-  /**
-   * How the next frame is exposed; null while there is nothing to expose, or nowhere to show it.
-   */
+  /** How the next frame is exposed; null while there is nothing to expose. */
   private shot(): LiveShot | null {
-    const { surface, settings, stage, applied, options, meter, light } = this;
+    const { settings, stage, applied, options, meter, light } = this;
     const { composed: plane, framed, scene } = light;
     const { highlights } = meter;
-    if (!surface || !settings || !plane || !highlights || !framed || light.isStale) return null;
+    if (!settings || !plane || !highlights || !framed || light.isStale) return null;
     if (plane.width !== stage.width) return null;
     const lens = this.lens();
     const lightClicks = meter.lightClicks(settings, lens);
     return liveShot({
-      ...{ applied, settings, options, lens, scene, framed, plane, surface, stage, highlights },
+      ...{ applied, settings, options, lens, scene, framed, plane, stage, highlights },
       lightClicks,
       ev100: meter.ev100(settings),
       solution: meter.solve(settings, lightClicks),
@@ -265,15 +283,14 @@ export class SimulatedLive {
     stage.develop(developer);
   }
 
-  /** Reads the picture, prints over it what is wanted, and shows it. */
-  private present(
-    { stage, surface, options, plane, lens, settings }: LiveShot,
-    dioptres: number,
-  ): PictureReading | null {
+  /** Reads the picture, prints over it what is wanted, and shows it where there is a canvas. */
+  private present(shot: LiveShot, dioptres: number): PictureReading | null {
+    const { stage, options, plane, lens, settings } = shot;
     const picture = stage.watchPicture(options.monitors);
     if (options.depth !== 'off')
       stage.showDepth(plane.depthM, zoneAt(lens, settings.crop, dioptres), options.depth);
-    stage.present(surface, options);
+    if (this.surface) stage.present(this.surface, options);
+    else this.unshown = shot;
     return picture;
   }
 

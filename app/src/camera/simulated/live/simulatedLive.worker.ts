@@ -4,17 +4,31 @@ import type { PicturePoint } from '@velmo/core/exposure';
 import type { PushedRight } from '@velmo/core/monitor';
 import type { HeldExposure, SceneRange } from '@velmo/core/series';
 import type { Settings } from '@velmo/core/settings';
+import type { Readings } from '../../device/readings';
 import type { ViewOptions } from '../../device/view';
 import type { ClockSetting } from '../light/sceneClock';
 import { SimulatedLive } from './simulatedLive';
+import type { EarlyShot } from './liveWorker';
 import type { LiveAim } from '../simulatedView';
 
 let live: SimulatedLive | null = null;
+/** Where readings go; null while nobody has opened it. */
+let out: MessagePort | null = null;
+
+function begin(target: LiveAim): SimulatedLive {
+  live?.close();
+  live = new SimulatedLive(target, (readings) => out?.postMessage(readings));
+  return live;
+}
 
 const api = {
-  /** Starts on a scene; readings go out through `port`. */
+  /** The first frame of what will probably be opened, made meanwhile; see `open`. */
+  exposeEarly: ({ target, settings, upright }: EarlyShot): Readings | null =>
+    begin(target).exposeEarly(settings, upright),
+  /** Starts on a scene, or goes on with it; readings go out through `port`. */
   open(target: LiveAim, port: MessagePort): void {
-    live = new SimulatedLive(target, (readings) => port.postMessage(readings));
+    out = port;
+    if (!live?.looksAt(target)) begin(target);
   },
   attach: (canvas: OffscreenCanvas): void => live?.attach(canvas),
   apply: (settings: Settings, applied: number): void => live?.apply(settings, applied),

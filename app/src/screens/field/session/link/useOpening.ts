@@ -1,60 +1,22 @@
 import { useCallback, useEffect } from 'react';
 import { useFocusEffect, useLocalSearchParams } from 'expo-router';
-import { findScene } from '@velmo/core/scene';
-import { LENSES } from '@velmo/core/optics';
-import {
-  DEFAULT_SETTINGS,
-  settingsFromLink,
-  type LinkQuery,
-  type Settings,
-} from '@velmo/core/settings';
-import { loadCurrentRoll } from '../../../../storage/rolls/currentRoll';
-import { DEFAULT_PREFERENCES, lastPreferences } from '../../../../storage/kept/preferences';
-import { lastSettings } from '../../../../storage/kept/settingsStore';
+import { settingsFromLink, type LinkQuery, type Settings } from '@velmo/core/settings';
+import type { CameraChoice } from '../../../../storage/kept/cameraChoice';
+import { keptOpening } from '../../../../storage/kept/keptOpening';
+import { DEFAULT_PREFERENCES } from '../../../../storage/kept/preferences';
 import { sweepHalves } from '../../../../storage/frames/frames';
-import { lastCamera, type CameraChoice } from '../../../../storage/kept/cameraChoice';
 import { chooseLook } from '../../../../theme/applyLook';
 import { session } from '../fieldSession';
-import { DEFAULT_SCENE, fieldStore, readingsStore } from '../fieldState';
-import { linkQuery } from './linkQuery';
-import { leftAt, noteObeyed } from './obeyedLink';
-
-const LENS_IDS = LENSES.map((l) => l.id);
-
-/** The place that was looked at last, as it is outside of drills. */
-const inUsualLight = (last: CameraChoice): CameraChoice =>
-  last.device === 'simulated'
-    ? { ...last, scene: findScene(last.scene)?.place ?? last.scene }
-    : last;
-
-/** The camera a link asks for; where it asks for none, that of last time. */
-function choiceFromLink(
-  query: LinkQuery,
-  last: CameraChoice | null,
-): { choice: CameraChoice; problem: string | null } {
-  if (query.device === 'browser')
-    return {
-      choice: last?.device === 'browser' ? last : { device: 'browser' },
-      problem: null,
-    };
-  const isKnown = last?.device === 'browser' || (last && findScene(last.scene) !== undefined);
-  if (query.device === undefined && query.scene === undefined && last && isKnown)
-    return { choice: inUsualLight(last), problem: null };
-  const known = query.scene === undefined || findScene(query.scene) !== undefined;
-  return {
-    choice: { device: 'simulated', scene: known ? (query.scene ?? DEFAULT_SCENE) : DEFAULT_SCENE },
-    problem: known ? null : `scene=${query.scene?.slice(0, 24)}`,
-  };
-}
+import { fieldStore, readingsStore } from '../fieldState';
+import { noteObeyed } from './obeyedLink';
+import { LENS_IDS, openingOf } from './opening';
 
 /** Where the drill that a link asks for begins; where there is none, the link's own place. */
 async function drillFromLink(
   query: LinkQuery,
-  choice: CameraChoice,
-  settings: Settings,
+  before: { readonly choice: CameraChoice; readonly settings: Settings },
 ): Promise<{ choice: CameraChoice; settings: Settings; problem: string | null }> {
   const { drill, round } = query;
-  const before = { choice, settings };
   try {
     const { beginDrill } = await import('../../../learn');
     const begun = await beginDrill(drill!, round, before);
@@ -82,13 +44,6 @@ function hasteFromLink({ clock }: LinkQuery): number | null {
     : null;
 }
 
-/** Settings a link leads to: last time's, with what the link asks for on top. */
-async function settingsFor(query: LinkQuery) {
-  const base = (await lastSettings()) ?? DEFAULT_SETTINGS;
-  const known = LENS_IDS.includes(base.lens) ? base : { ...base, lens: DEFAULT_SETTINGS.lens };
-  return settingsFromLink(query, known, LENS_IDS);
-}
-
 /**
  * Opens the camera while Field is in front, and closes it when Field is left. A link is obeyed
  * once: coming back from a frame finds Field as it was.
@@ -103,23 +58,15 @@ export function useOpening(): void {
           await session.openCamera(fieldStore.get().choice);
           return;
         }
-        const before = leftAt(link);
-        const query = before ? {} : linkQuery(JSON.parse(link) as Record<string, unknown>);
-        const [{ settings: asked, problems }, preferences, last] = await Promise.all([
-          settingsFor(query),
-          lastPreferences(),
-          lastCamera(),
-          loadCurrentRoll(),
-        ]);
-        const plain = choiceFromLink(query, before ?? last);
-        const drill =
-          query.drill === undefined ? null : await drillFromLink(query, plain.choice, asked);
-        const { choice, problem } = drill ?? plain;
+        const kept = await keptOpening();
+        const { preferences } = kept;
+        const { query, problems, ...plain } = openingOf(link, kept);
+        const drill = query.drill === undefined ? null : await drillFromLink(query, plain);
+        const { choice, settings, problem } = drill ?? { ...plain, problem: null };
         const haste = hasteFromLink(query);
         if (left) return;
         session.remembered.obeyedLink = link;
         chooseLook((preferences ?? DEFAULT_PREFERENCES).screen);
-        const settings = drill?.settings ?? asked;
         void noteObeyed(link, choice, settings);
         fieldStore.update((s) => ({
           ...s,
