@@ -6,11 +6,14 @@ import { DEFAULT_SETTINGS } from '@velmo/core/settings';
 import { leftAt, noteChoice, noteObeyed } from '../../src/screens/field/session/link/obeyedLink';
 
 const mockDisk = new Map<string, string>();
+/** How a write ends, and when. */
+let mockWritten = (): Promise<void> => Promise.resolve();
 
 jest.mock('@react-native-async-storage/async-storage', () => ({
   createAsyncStorage: () => ({
     getItem: async (key: string) => mockDisk.get(key) ?? null,
     setMany: async (entries: Record<string, string>) => {
+      await mockWritten();
       for (const [key, text] of Object.entries(entries)) mockDisk.set(key, text);
     },
   }),
@@ -165,5 +168,15 @@ describe('a link', () => {
     expect(leftAt('{"iso":"100"}')).toEqual(pans);
     sessionStorage.setItem('velmo/obeyed-link', '{ not even JSON');
     expect(leftAt('{"iso":"100"}')).toBeNull();
+  });
+
+  test('counts as obeyed however long its settings take to be kept; not where they cannot be', async () => {
+    navigated('reload');
+    mockWritten = () => new Promise(() => {});
+    void noteObeyed('{"iso":"400"}', wall, DEFAULT_SETTINGS);
+    expect(leftAt('{"iso":"400"}')).toEqual(wall);
+    mockWritten = () => Promise.reject(new Error('no room'));
+    await noteObeyed('{"iso":"400"}', wall, DEFAULT_SETTINGS);
+    expect(leftAt('{"iso":"400"}')).toBeNull();
   });
 });

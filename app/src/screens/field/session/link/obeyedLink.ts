@@ -26,15 +26,18 @@ export function leftAt(link: string): CameraChoice | null {
   return note?.link === link ? note.choice : null;
 }
 
-/** Notes that a link has been obeyed, once the settings it led to are kept. */
+/**
+ * Notes that a link has been obeyed, and keeps the settings it led to. Noted at once: a database may
+ * take seconds, and a page that goes meanwhile notes what it was keeping.
+ */
 export async function noteObeyed(
   link: string,
   choice: CameraChoice,
   settings: Settings,
 ): Promise<void> {
   try {
-    await keepSettingsNow(settings);
     sessionStorage.setItem(KEY, JSON.stringify({ link, choice } satisfies Note));
+    await keepSettingsNow(settings).catch(() => sessionStorage.removeItem(KEY));
   } catch {
     // What could not be noted is obeyed again: that is what a reload does anyway.
   }
