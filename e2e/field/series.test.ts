@@ -306,7 +306,7 @@ describe('a press that takes a while', () => {
   test('a series goes on while its frames are looked at, and Field is there when one comes back', async () => {
     await withPage(`${SMALL}&time=1/125&iso=100&series=burst:20`, async (page) => {
       await tap(page, EXPOSE);
-      await framesStored(page, 2);
+      await until(async () => String((await storedCounts(page)).frames), /^([2-9]|1\d)$/);
       await tap(page, STACK);
       await until(() => pageText(page), /1 of 20/);
       await framesStored(page, 20);

@@ -10,7 +10,7 @@ import puppeteer, {
 } from 'puppeteer-core';
 
 const ROOT = join(__dirname, '../..');
-const FLAGS = (
+export const FLAGS = (
   '--no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking ' +
   '--disable-component-update --disable-sync --mute-audio'
 ).split(' ');
@@ -54,7 +54,7 @@ export const newProfile = (): string => mkdtempSync(join(tmpdir(), 'velmo-chromi
  * Chromium's engine without a browser's windows, cameras and tabs behind tabs: a test takes a third
  * less of the processor.
  */
-const SHELL = process.env.CHROMIUM_SHELL ?? '/usr/bin/chromium-headless-shell';
+export const SHELL = process.env.CHROMIUM_SHELL ?? '/usr/bin/chromium-headless-shell';
 /** The browser as people have it. */
 export const WHOLE = process.env.CHROMIUM ?? '/usr/bin/chromium';
 

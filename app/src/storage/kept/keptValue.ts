@@ -50,7 +50,9 @@ export function keptValue<T>(key: string, accept: (value: unknown) => Promise<T 
         const changed = noteOf(key);
         // Nobody waits for it: a database that does not answer would hold all up.
         if (changed !== null) void write(changed).catch(() => {});
-        const text = changed ?? (await values.read(key));
+        // Checked in a later turn even where it was noted: parts of the app, as the validators are,
+        // can be loaded only once the page's first script has run to its end.
+        const text = await (changed ?? values.read(key));
         return text === null ? null : await accept(JSON.parse(text) as unknown);
       } catch {
         return null;

@@ -1,0 +1,71 @@
+import { spawn } from 'node:child_process';
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { FLAGS, newProfile, PHONE, SHELL } from '../../e2e/support/browser';
+import { createServer } from '../../server/src/createServer';
+
+/** A build that is served with a script of ours in its page, which says when it shows something. */
+export interface ProbedBuild {
+  readonly url: string;
+  /** Milliseconds from the navigation of the next page that is opened until it shows that. */
+  shown(): Promise<number>;
+  stop(): Promise<void>;
+}
+
+/**
+ * Serves a copy of a build as the app is served. Its page tells by itself: a debugger that watches
+ * it has V8 take long scripts apart again for every error that is thrown and caught.
+ *
+ * @param word what the page is to show; null for Field's live picture
+ */
+export async function probedBuild(dist: string, word: string | null): Promise<ProbedBuild> {
+  const copy = mkdtempSync(join(tmpdir(), 'velmo-probed-'));
+  cpSync(dist, copy, { recursive: true });
+  cpSync(join(__dirname, 'probe.js'), join(copy, 'probe.js'));
+  const page = join(copy, 'index.html');
+  const probe = `<head><script src="/probe.js"${word === null ? '' : ` data-word="${word}"`}></script>`;
+  writeFileSync(page, readFileSync(page, 'utf8').replace('<head>', probe));
+  for (const compressed of ['br', 'gz']) rmSync(`${page}.${compressed}`, { force: true });
+  const server = await createServer(copy);
+  let tell: (ms: number) => void = () => {};
+  server.server.on('request', ({ url = '' }: { url?: string }) => {
+    const [, ms] = /^\/\?shown=([\d.]+)/.exec(url) ?? [];
+    if (ms !== undefined) tell(Number(ms));
+  });
+  return {
+    url: await server.listen({ port: 0, host: '127.0.0.1' }),
+    shown: () => new Promise((resolve) => (tell = resolve)),
+    stop: () => server.close(),
+  };
+}
+
+/** Opens a page of a build in a browser of its own, cold, and once more: milliseconds each. */
+export async function coldAndWarm(build: ProbedBuild): Promise<[number, number]> {
+  const first = build.shown();
+  const profile = newProfile();
+  const browser = spawn(
+    SHELL,
+    [
+      ...FLAGS,
+      `--user-data-dir=${profile}`,
+      `--window-size=${PHONE.width},${PHONE.height}`,
+      '--remote-debugging-port=0',
+      build.url,
+    ],
+    // Debian's is started by a script: both are ended together.
+    { stdio: 'ignore', detached: true },
+  );
+  try {
+    const cold = await first;
+    const [port] = readFileSync(join(profile, 'DevToolsActivePort'), 'utf8').split('\n');
+    const door = `http://127.0.0.1:${port}/json`;
+    const [page] = (await (await fetch(`${door}/list`)).json()) as { id: string }[];
+    await fetch(`${door}/close/${page.id}`);
+    const second = build.shown();
+    await fetch(`${door}/new?${build.url}`, { method: 'PUT' });
+    return [cold, await second];
+  } finally {
+    process.kill(-browser.pid!);
+  }
+}
