@@ -45,6 +45,7 @@ export class SimulatedCamera implements CameraDevice {
   private readonly lost = new Listeners<CameraRefusal>();
   readonly onLost = this.lost.add;
   private closed = false;
+  private hasCanvas = false;
   private readonly port = new ReadingsPort();
   private readonly shooting = new SimulatedCapture();
   private applied = 0;
@@ -79,8 +80,9 @@ export class SimulatedCamera implements CameraDevice {
     // Not waited for: what is asked next comes after it.
     this.asked(this.live.open(target, transfer(remote, [remote]))).catch(() => {});
     void this.live.setClock(this.clock);
-    // The picture comes first.
+    // The picture comes first; what was read early came before it.
     const stop = this.port.listen(() => {
+      if (!this.hasCanvas) return;
       stop();
       this.shooting.warm();
     });
@@ -96,6 +98,7 @@ export class SimulatedCamera implements CameraDevice {
   }
 
   attach(canvas: OffscreenCanvas): void {
+    this.hasCanvas = true;
     void this.live.attach(transfer(canvas, [canvas]));
   }
 
