@@ -27,8 +27,8 @@ export function leftAt(link: string): CameraChoice | null {
 }
 
 /**
- * Notes that a link has been obeyed, and keeps the settings it led to. Noted at once: a database may
- * take seconds, and a page that goes meanwhile notes what it was keeping.
+ * Notes that a link has been obeyed, and keeps the settings it led to. Noted at once: a database
+ * may take seconds, and a page that goes meanwhile notes what it was keeping.
  */
 export async function noteObeyed(
   link: string,
