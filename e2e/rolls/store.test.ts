@@ -260,7 +260,7 @@ describe('workers that go', () => {
   /** Keeps every worker the page starts, by its script. */
   const keepWorkers = (): void => {
     const Started = window.Worker;
-    const all: { url: string; worker: Worker }[] = [];
+    const all = new Set<{ url: string; worker: Worker }>();
     const scripts = new Map<string, Blob>();
     const makeUrl = URL.createObjectURL.bind(URL);
     URL.createObjectURL = (blob: Blob) => {
@@ -272,20 +272,27 @@ describe('workers that go', () => {
     window.Worker = new Proxy(Started, {
       construct(target, args: [string | URL, WorkerOptions?]) {
         const worker = new target(...args);
-        all.push({ url: String(args[0]), worker });
+        const started = { url: String(args[0]), worker };
+        all.add(started);
+        const end = worker.terminate.bind(worker);
+        worker.terminate = () => {
+          all.delete(started);
+          end();
+        };
         return worker;
       },
     });
   };
   /**
    * Ends all workers of a script, once Expose says something; returns how many they were, 0 where
-   * it did not say it. Runs in the page: a step may last for a frame or two.
+   * it did not say it. Runs in the page: a step may last for a frame or two. Where Expose need say
+   * nothing, all that have been started run first: one that goes before is missed after 30 s only.
    */
   const endWorkers = (page: Page, kind: string, said = ''): Promise<number> =>
     page.evaluate(
       async (named, pattern, expose) => {
         const { startedWorkers, workerScripts } = window as unknown as {
-          startedWorkers: { url: string; worker: Worker }[];
+          startedWorkers: Set<{ url: string; worker: Worker }>;
           workerScripts: Map<string, Blob>;
         };
         const words = (): string => document.querySelector(expose)?.textContent ?? '';
@@ -297,11 +304,17 @@ describe('workers that go', () => {
           busy ||= /Exposing/.test(words());
           await new Promise((resolve) => setTimeout(resolve, 2));
         }
+        const running = async (): Promise<number> =>
+          (await navigator.locks.query()).held!.filter((l) => l.name!.startsWith('velmo-worker-'))
+            .length;
+        while (pattern === '' && (await running()) < startedWorkers.size)
+          await new Promise((resolve) => setTimeout(resolve, 20));
         // On an isolated page a worker's own script is a few lines, which name the script it runs.
+        const all = [...startedWorkers];
         const scripts = await Promise.all(
-          startedWorkers.map(async ({ url }) => (await workerScripts.get(url)?.text()) ?? url),
+          all.map(async ({ url }) => (await workerScripts.get(url)?.text()) ?? url),
         );
-        const found = startedWorkers.filter((_, i) => scripts[i].includes(named));
+        const found = all.filter((_, i) => scripts[i].includes(named));
         for (const { worker } of found) worker.terminate();
         return found.length;
       },
