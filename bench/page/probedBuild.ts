@@ -36,7 +36,10 @@ export async function probedBuild(dist: string, word: string | null): Promise<Pr
   return {
     url: await server.listen({ port: 0, host: '127.0.0.1' }),
     shown: () => new Promise((resolve) => (tell = resolve)),
-    stop: () => server.close(),
+    stop: async () => {
+      await server.close();
+      rmSync(copy, { recursive: true });
+    },
   };
 }
 

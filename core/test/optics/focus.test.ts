@@ -33,7 +33,8 @@ import {
 import { sharpnessOf, type Sharpness } from '../../src/monitor';
 import { askedSpot, heldFocus, parseFocus } from '../../src/settings';
 import { join } from 'node:path';
-import { rawOf, run, shoot } from '../support/shots';
+import { rawOf, shoot } from '../support/shots';
+import { outcomesOf, random } from '../support/trials';
 
 const main = findLens('main')!;
 const tele = findLens('tele')!;
@@ -318,17 +319,11 @@ describe('the simulated camera', () => {
 
 describe('focus by contrast', () => {
   type Trial = Record<'dioptres' | 'luminance' | 'texture' | 'seed', number> & { lens: string };
-  const outcomesOf = (trials: Trial[]): { found: boolean; off: number | null; why?: string }[] =>
-    JSON.parse(
-      run(process.execPath, [
-        '--import',
-        'tsx',
-        join(__dirname, 'focusTrials.ts'),
-        JSON.stringify(trials),
-      ]).toString(),
+  const judged = (trials: Trial[]) =>
+    outcomesOf<Trial, { found: boolean; off: number | null; why?: string }>(
+      join(__dirname, 'focusTrials.ts'),
+      trials,
     );
-  const random = (seed: number): number =>
-    ((Math.imul(seed + 1, 2654435761) >>> 5) % 10007) / 10007;
 
   test('lands within the depth of focus on 200 random distances, lights and textures', () => {
     const trials = Array.from({ length: 200 }, (_, seed) => {
@@ -342,7 +337,7 @@ describe('focus by contrast', () => {
         seed,
       };
     });
-    const outcomes = outcomesOf(trials);
+    const outcomes = judged(trials);
     expect(outcomes.filter((o) => !o.found)).toEqual([]);
     // Six detents to either side look sharp: it is asked for twice as much.
     expect(Math.max(...outcomes.map((o) => o.off!))).toBeLessThan(3);
@@ -357,9 +352,9 @@ describe('focus by contrast', () => {
         texture,
         seed,
       }));
-    for (const { found, why } of outcomesOf(trials(300, 0)))
+    for (const { found, why } of judged(trials(300, 0)))
       expect([found, why]).toEqual([false, 'flat']);
-    for (const { found, why } of outcomesOf(trials(0.02, 0.6)))
+    for (const { found, why } of judged(trials(0.02, 0.6)))
       expect([found, why]).toEqual([false, 'dark']);
   });
 

@@ -10,7 +10,7 @@ import {
 } from '../../src/optics';
 import { createLightPlane } from '../../src/sensor';
 import { sharpHalfWidth } from '../../src/series';
-import { run } from '../support/shots';
+import { outcomesOf, random } from '../support/trials';
 
 const [main, tele] = [findLens('main')!, findLens('tele')!];
 
@@ -67,17 +67,8 @@ describe('focus by phase', () => {
     readonly looks: number;
     readonly first: { readonly radiusPx: number; readonly trueRadiusPx: number };
   }
-  const outcomesOf = (trials: Trial[]): Outcome[] =>
-    JSON.parse(
-      run(process.execPath, [
-        '--import',
-        'tsx',
-        join(__dirname, 'phaseTrials.ts'),
-        JSON.stringify(trials),
-      ]).toString(),
-    );
-  const random = (seed: number): number =>
-    ((Math.imul(seed + 1, 2654435761) >>> 5) % 10007) / 10007;
+  const judged = (trials: Trial[]) =>
+    outcomesOf<Trial, Outcome>(join(__dirname, 'phaseTrials.ts'), trials);
 
   const trials = Array.from({ length: 200 }, (_, seed): Trial => {
     const lens = seed % 3 === 0 ? tele : main;
@@ -93,7 +84,7 @@ describe('focus by phase', () => {
   });
 
   test('at most four looks lead to the wall, on 200 random distances, lights and textures', () => {
-    const outcomes = outcomesOf(trials);
+    const outcomes = judged(trials);
     const unfound = outcomes.filter(({ found }) => !found);
     // What has next to no detail left from where the search began is contrast's to find.
     expect(unfound.length).toBeLessThanOrEqual(10);
@@ -120,7 +111,7 @@ describe('focus by phase', () => {
         from: Math.max(0, trial.dioptres - 2),
       }));
     const { pxPerDioptre } = defocusOf(main, 0, 3.4e-4);
-    for (const { first } of outcomesOf(near)) {
+    for (const { first } of judged(near)) {
       const off = Math.abs(first.radiusPx - first.trueRadiusPx);
       expect(off).toBeLessThan(0.12 * Math.abs(first.trueRadiusPx) + 0.15 * pxPerDioptre);
     }
@@ -136,11 +127,11 @@ describe('focus by phase', () => {
         seed,
         from: 0.46,
       }));
-    for (const { found, why, looks } of outcomesOf(blank(300, 0))) {
+    for (const { found, why, looks } of judged(blank(300, 0))) {
       expect([found, why]).toEqual([false, 'flat']);
       expect(looks).toBe(2);
     }
-    for (const { found, why, looks } of outcomesOf(blank(0.02, 0.6))) {
+    for (const { found, why, looks } of judged(blank(0.02, 0.6))) {
       expect([found, why]).toEqual([false, 'dark']);
       expect(looks).toBe(1);
     }

@@ -61,24 +61,18 @@ export function useHeldDown(host: RefObject<View | null>, key: string): HeldDown
     const onKeyUp = (event: KeyboardEvent): void => {
       if (event.key.toLowerCase() === key) setHeld(false);
     };
-    element.addEventListener('pointerdown', onDown);
-    element.addEventListener('pointermove', onMove);
-    element.addEventListener('contextmenu', onMenu);
-    window.addEventListener('pointerup', onUp);
-    window.addEventListener('pointercancel', onUp);
-    window.addEventListener('blur', onUp);
-    window.addEventListener('keydown', onKeyDown);
-    window.addEventListener('keyup', onKeyUp);
+    const listening = new AbortController();
+    const { signal } = listening;
+    element.addEventListener('pointerdown', onDown, { signal });
+    element.addEventListener('pointermove', onMove, { signal });
+    element.addEventListener('contextmenu', onMenu, { signal });
+    for (const end of ['pointerup', 'pointercancel', 'blur'])
+      window.addEventListener(end, onUp, { signal });
+    window.addEventListener('keydown', onKeyDown, { signal });
+    window.addEventListener('keyup', onKeyUp, { signal });
     return () => {
       clearTimeout(timer);
-      element.removeEventListener('pointerdown', onDown);
-      element.removeEventListener('pointermove', onMove);
-      element.removeEventListener('contextmenu', onMenu);
-      window.removeEventListener('pointerup', onUp);
-      window.removeEventListener('pointercancel', onUp);
-      window.removeEventListener('blur', onUp);
-      window.removeEventListener('keydown', onKeyDown);
-      window.removeEventListener('keyup', onKeyUp);
+      listening.abort();
     };
   }, [host, key]);
   return { held, took: () => took.current };
