@@ -38,6 +38,8 @@ export function useLiveWords<T>(
       else target.textContent = words;
     };
     show();
+    // What an element begins with is not yet spoken: the first change need not wait.
+    last = -Infinity;
     const stop = store.subscribe(show);
     return () => {
       stop();
