@@ -49,4 +49,25 @@ for (const file of [require.resolve('./directImports'), ...indices])
   digest.update(fs.readFileSync(file));
 config.cacheVersion = digest.digest('hex');
 
+// Modules of the interface are run when they are first used, not all before the first picture. In
+// inner loops every use of an imported function would look it up anew: not where pixels are gone
+// through.
+function* filesUnder(folder) {
+  for (const entry of fs.readdirSync(folder, { withFileTypes: true })) {
+    const at = path.join(folder, entry.name);
+    if (entry.isDirectory()) yield* filesUnder(at);
+    else yield at;
+  }
+}
+const rooms = ['camera', 'combine', 'deliver', 'drill', 'frame'];
+const loops = [core, ...rooms.map((room) => path.join(__dirname, 'src', room))];
+const blockList = Object.fromEntries(
+  loops.flatMap((folder) => [...filesUnder(folder)].map((file) => [file, true])),
+);
+const transformOptions = config.transformer.getTransformOptions;
+config.transformer.getTransformOptions = async (...asked) => {
+  const options = await transformOptions(...asked);
+  return { ...options, transform: { ...options.transform, inlineRequires: { blockList } } };
+};
+
 module.exports = config;
