@@ -8,8 +8,11 @@ import { createServer } from '../../server/src/createServer';
 /** A build that is served with a script of ours in its page, which says when it shows something. */
 export interface ProbedBuild {
   readonly url: string;
-  /** Milliseconds from the navigation of the next page that is opened until it shows that. */
-  shown(): Promise<number>;
+  /**
+   * Milliseconds from the navigation of the next page that is opened until it shows each thing that
+   * it is watched for, one after the other.
+   */
+  shown(): Promise<readonly number[]>;
   stop(): Promise<void>;
 }
 
@@ -17,7 +20,7 @@ export interface ProbedBuild {
  * Serves a copy of a build as the app is served. Its page tells by itself: a debugger that watches
  * it has V8 take long scripts apart again for every error that is thrown and caught.
  *
- * @param word what the page is to show; null for Field's live picture
+ * @param word what the page is to show; null for Field's live picture, and then its readings
  */
 export async function probedBuild(dist: string, word: string | null): Promise<ProbedBuild> {
   const copy = mkdtempSync(join(tmpdir(), 'velmo-probed-'));
@@ -28,10 +31,10 @@ export async function probedBuild(dist: string, word: string | null): Promise<Pr
   writeFileSync(page, readFileSync(page, 'utf8').replace('<head>', probe));
   for (const compressed of ['br', 'gz']) rmSync(`${page}.${compressed}`, { force: true });
   const server = await createServer(copy);
-  let tell: (ms: number) => void = () => {};
+  let tell: (ms: readonly number[]) => void = () => {};
   server.server.on('request', ({ url = '' }: { url?: string }) => {
-    const [, ms] = /^\/\?shown=([\d.]+)/.exec(url) ?? [];
-    if (ms !== undefined) tell(Number(ms));
+    const [, ms] = /^\/\?shown=([\d._]+)/.exec(url) ?? [];
+    if (ms !== undefined) tell(ms.split('_').map(Number));
   });
   return {
     url: await server.listen({ port: 0, host: '127.0.0.1' }),
@@ -43,8 +46,11 @@ export async function probedBuild(dist: string, word: string | null): Promise<Pr
   };
 }
 
-/** Opens a page of a build in a browser of its own, cold, and once more: milliseconds each. */
-export async function coldAndWarm(build: ProbedBuild): Promise<[number, number]> {
+/** What a page shows when, cold and warm. */
+export type ColdAndWarm = readonly [cold: readonly number[], warm: readonly number[]];
+
+/** Opens a page of a build in a browser of its own, cold, and once more. */
+export async function coldAndWarm(build: ProbedBuild): Promise<ColdAndWarm> {
   const first = build.shown();
   const profile = newProfile();
   const browser = spawn(

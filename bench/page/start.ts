@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { join } from 'node:path';
 import { compared, median, type Result } from '../measure';
-import { coldAndWarm, probedBuild } from './probedBuild';
+import { coldAndWarm, probedBuild, type ColdAndWarm } from './probedBuild';
 
 const APP = join(__dirname, '../../app/dist');
 const BARE = join(__dirname, '../bare');
@@ -24,28 +24,33 @@ async function buildBare(): Promise<string> {
 }
 
 /**
- * Time to the first live picture of the page as it opens, against a bare Expo Router page that
- * shows one word, built and served alike; in turns, so that both see the same machine.
+ * Time to the first live picture of the page as it opens, and until Field has read it, against a
+ * bare Expo Router page that shows one word, built and served alike; in turns, so that both see the
+ * same machine.
  */
 export async function startBench(): Promise<Result[]> {
   const app = await probedBuild(APP, null);
   const bare = await probedBuild(await buildBare(), 'Salt');
   try {
-    const times = { ours: [] as [number, number][], bare: [] as [number, number][] };
+    const times = { ours: [] as ColdAndWarm[], bare: [] as ColdAndWarm[] };
     for (let round = 0; round < ROUNDS; round++) {
       times.ours.push(await coldAndWarm(app));
       times.bare.push(await coldAndWarm(bare));
     }
-    const note = 'navigation to first live picture; peer: a bare Expo Router page shows its word';
-    return (['cold', 'warm'] as const).map((kind, i) =>
-      compared(
-        `start-${kind}`,
-        median(times.ours.map((t) => t[i])),
-        median(times.bare.map((t) => t[i])),
-        'ms',
-        note,
-      ),
-    );
+    const of = (all: readonly ColdAndWarm[], kind: number, what: number): number =>
+      median(all.map((t) => t[kind][what]));
+    return (['cold', 'warm'] as const).flatMap((kind, i) => {
+      const word = of(times.bare, i, 0);
+      return ['first live picture', 'the ladder has read it'].map((what, shown) =>
+        compared(
+          `start-${kind}${shown === 0 ? '' : '-read'}`,
+          of(times.ours, i, shown),
+          word,
+          'ms',
+          `navigation to ${what}; peer: a bare Expo Router page shows its word`,
+        ),
+      );
+    });
   } finally {
     await Promise.all([app.stop(), bare.stop()]);
   }
