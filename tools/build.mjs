@@ -68,6 +68,18 @@ function copyLibraw() {
     cpSync(`${from}dist/${name}`, `${root}app/dist/libraw/${version}/${name}`);
 }
 
+/** Tells the page's head which script the worker of the live picture is. */
+function nameLiveWorker() {
+  const scripts = readdirSync(`${root}app/dist/_expo/static/js/web`);
+  const [live, ...others] = scripts.filter((name) => /^simulatedLive-[0-9a-f]{32}\.js$/.test(name));
+  const page = `${root}app/dist/index.html`;
+  const html = readFileSync(page, 'utf8');
+  const named = html.replace('src="/early.js"', `$& data-worker="/_expo/static/js/web/${live}"`);
+  if (!live || others.length > 0 || named === html)
+    throw new Error('The page does not start its live picture early: early.js, or its worker.');
+  writeFileSync(page, named);
+}
+
 /**
  * Everything Field needs is kept by browsers that can, and an update waits until no page is open.
  */
@@ -78,6 +90,7 @@ async function writeServiceWorker() {
     globPatterns: [
       'index.html',
       'address.js',
+      'early.js',
       'favicon.svg',
       'manifest.webmanifest',
       'icons/*.png',
@@ -134,6 +147,7 @@ export async function ensureBuilt() {
     process.exit(1);
   }
   copyLibraw();
+  nameLiveWorker();
   await writeServiceWorker();
   await compressAll(`${root}app/dist`);
   writeFileSync(stamp, wanted);

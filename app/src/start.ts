@@ -1,33 +1,42 @@
 /** What the first picture waits for begins before React does. */
+import { layFirstCanvas } from './camera/live/firstCanvas';
+import { firstShotOf } from './camera/simulated/live/earlyShot';
 import { exposeEarly, startLiveEarly } from './camera/simulated/live/liveWorker';
-import { measureField } from './screens/field/layout';
+import { missingHere } from './engine/lacks';
+import { screenRoom } from './instruments/useScreenRoom';
+import { measureField, pictureCorner } from './screens/field/layout';
 import { openingOf } from './screens/field/session/link/opening';
-import { readOpeningEarly, type KeptOpening } from './storage/kept/keptOpening';
+import { notedOpening, readOpeningEarly } from './storage/kept/keptOpening';
 import { applyNotedLook } from './theme/applyLook';
 
 applyNotedLook();
 
 /**
- * Has the frame exposed that Field will most likely ask for first: what is asked for then is
- * compared with it.
+ * Has the live picture begin that Field will most likely ask for: what is asked for then is
+ * compared with it. What was noted may be anything; Field opens with what is kept, and checked.
  */
-function exposeWhatOpens(kept: KeptOpening): void {
+function exposeWhatOpens(): void {
+  const noted = notedOpening();
   const link = JSON.stringify(Object.fromEntries(new URLSearchParams(location.search)));
-  const { query, choice, settings } = openingOf(link, kept);
+  const { query, choice, settings } = openingOf(link, noted);
   if (choice.device !== 'simulated' || query.drill !== undefined) return;
-  const { upright } = measureField(innerWidth, innerHeight);
-  exposeEarly({
-    target: { sceneId: choice.scene, aim: { yawRad: 0, pitchRad: 0 } },
-    settings,
-    upright,
-  });
+  const { width, height } = screenRoom();
+  const measures = measureField(width, height, noted.preferences?.screen);
+  const { pictureWidth, pictureHeight, upright } = measures;
+  const place = { ...pictureCorner(measures, width), width: pictureWidth, height: pictureHeight };
+  exposeEarly(firstShotOf(choice.scene, settings, upright), (canvas) =>
+    layFirstCanvas(canvas, place),
+  );
 }
 
 /** Field, which opens a camera. */
-if (location.pathname === '/') {
+if (location.pathname === '/' && !missingHere()) {
   startLiveEarly();
   // What goes wrong here goes wrong once more in Field, which says it.
-  readOpeningEarly()
-    .then(exposeWhatOpens)
-    .catch(() => {});
+  readOpeningEarly().catch(() => {});
+  try {
+    exposeWhatOpens();
+  } catch {
+    // A note that could not be used: the picture comes with Field.
+  }
 }

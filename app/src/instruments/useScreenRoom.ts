@@ -21,8 +21,8 @@ function measured(): Room {
   };
 }
 
-/** The same object for as long as nothing has changed. */
-function current(): Room {
+/** That room as it is now; the same object for as long as nothing has changed. */
+export function screenRoom(): Room {
   const now = measured();
   if (room?.width !== now.width || room.height !== now.height) room = now;
   return room;
@@ -35,4 +35,4 @@ function subscribe(onChange: () => void): () => void {
 }
 
 /** Room for a screen in CSS pixels: the page without notches, home bars and the browser's bars. */
-export const useScreenRoom = (): Room => useSyncExternalStore(subscribe, current);
+export const useScreenRoom = (): Room => useSyncExternalStore(subscribe, screenRoom);

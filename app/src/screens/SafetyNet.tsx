@@ -1,5 +1,6 @@
 import { Component, type ReactNode } from 'react';
 import { StyleSheet, Text, View } from 'react-native';
+import { endEarlyLiveUnless } from '../camera/simulated/live/liveWorker';
 import { Button } from '../instruments/Button';
 import { COLOUR, FONT, typePx } from '../theme/theme';
 import { UnsavedLine } from './roll/arriving/UnsavedLine';
@@ -13,6 +14,11 @@ export class SafetyNet extends Component<
 
   static getDerivedStateFromError(error: Error) {
     return { error };
+  }
+
+  /** What was begun for Field must not lie over what is said here. */
+  override componentDidCatch(): void {
+    endEarlyLiveUnless(false);
   }
 
   override render() {

@@ -2,13 +2,15 @@ import { MessageChannel } from 'node:worker_threads';
 import { DEFAULT_SETTINGS, held, type Settings } from '@velmo/core/settings';
 import { FIRST_VIEW } from '../../src/camera/device/view';
 import type { Readings } from '../../src/camera/device/readings';
+import { Surface } from '../../src/camera/live/surface';
 import { SHORT_PX } from '../../src/camera/simulated/simulatedView';
 import { SimulatedLive } from '../../src/camera/simulated/live/simulatedLive';
 
 /** Widths of the pictures that have been shown. */
-function canvasOf(shown: number[]): OffscreenCanvas {
+function canvasOf(shown: number[]): Surface {
   const context = { putImageData: (picture: ImageData) => shown.push(picture.width) };
-  return { width: 1, height: 1, getContext: () => context } as unknown as OffscreenCanvas;
+  const canvas = { width: 1, height: 1, getContext: () => context };
+  return new Surface(canvas as unknown as OffscreenCanvas);
 }
 
 const turn = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
@@ -54,30 +56,39 @@ describe('the live picture of the simulated phone', () => {
     expect(shown.at(-1)).toBeGreaterThan(uprightPx);
   });
 
-  describe('a frame that is exposed before there is a canvas', () => {
+  describe('a picture that begins before Field asks for one', () => {
     const target = { sceneId: 'test-wall', aim: { yawRad: 0, pitchRad: 0 } };
 
-    test('is read at once, as the live picture reads it, and shown with the canvas', async () => {
+    test('is shown and read at once, as the live picture goes on to read it', async () => {
       const told: Readings[] = [];
       const shown: number[] = [];
       const live = new SimulatedLive(target, (readings) => told.push(readings));
-      const early = live.exposeEarly(DEFAULT_SETTINGS, true)!;
-      live.apply(DEFAULT_SETTINGS, 1);
       live.attach(canvasOf(shown));
+      const early = live.exposeEarly(DEFAULT_SETTINGS, true)!;
       expect(shown).toEqual([SHORT_PX]);
-      while (told.length < 2) await turn();
+      live.apply(DEFAULT_SETTINGS, 1);
+      while (told.at(-1)?.applied !== 1) await turn();
       live.close();
-      expect(told[1]).toMatchObject({ applied: 1, timeClick: early.timeClick, ev100: early.ev100 });
+      expect(told.at(-1)).toMatchObject({ timeClick: early.timeClick, ev100: early.ev100 });
     });
 
-    test('is not shown where the picture stands otherwise by then', () => {
-      const shown: number[] = [];
-      const live = new SimulatedLive(target, () => {});
+    test('becomes sharper only once Field is there', async () => {
+      const told: Readings[] = [];
+      const live = new SimulatedLive(target, (readings) => told.push(readings));
+      live.attach(canvasOf([]));
       live.exposeEarly(DEFAULT_SETTINGS, true);
-      live.view(FIRST_VIEW);
-      live.attach(canvasOf(shown));
+      const refine = jest.spyOn(
+        (live as unknown as { light: { still: { onRefined(): void } } }).light.still,
+        'onRefined',
+      );
+      const frames = told.length;
+      while (told.length < frames + 4) await turn();
+      expect(refine).not.toHaveBeenCalled();
+      expect(told.at(-1)!.refined).toBe(false);
+      live.goOn();
+      while (!told.at(-1)!.refined) await turn();
       live.close();
-      expect(shown).toEqual([]);
+      expect(refine).toHaveBeenCalledTimes(2);
     });
 
     test('goes on where just that is opened', () => {

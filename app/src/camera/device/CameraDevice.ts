@@ -35,6 +35,11 @@ export interface CaptureEvents {
 
 /** What a camera may be able to do besides; absent where it cannot. */
 export interface CameraFacets {
+  /**
+   * The canvas in the page that it draws on already, to be put where the picture belongs; null
+   * where there is none, or it has been taken: then one is attached.
+   */
+  takeCanvas?(): HTMLCanvasElement | null;
   /** Gives the canvas of a loupe that has just been opened. */
   attachLoupe?(canvas: OffscreenCanvas): void;
   /** Goes to another place without being opened anew. */

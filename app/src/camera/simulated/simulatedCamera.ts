@@ -1,4 +1,5 @@
 import equal from 'fast-deep-equal';
+import { whenIdle } from '../../engine/whenIdle';
 import { Listeners } from '../../state/listeners';
 import { transfer, type Remote } from 'comlink';
 import type { PicturePoint } from '@velmo/core/exposure';
@@ -21,7 +22,8 @@ import { FIRST_VIEW, type Aim, type ViewOptions } from '../device/view';
 import { momentAt } from '../files/frameJob';
 import { sayLost } from '../files/lostWorker';
 import { hastened, newClock, type ClockSetting } from './light/sceneClock';
-import { takeLive, type EarlyShot } from './live/liveWorker';
+import type { EarlyShot } from './live/earlyShot';
+import { takeLive } from './live/liveWorker';
 import { computesAhead, keepsLight } from './capture/lightRoom';
 import { simulatedCapabilities } from './simulatedCapabilities';
 import { SimulatedCapture } from './capture/simulatedCapture';
@@ -33,6 +35,9 @@ import { draggedAim, liveFraming, reprojected } from './simulatedView';
 /** A framing that is held so long is taken for one that a frame may be made of. */
 const AT_REST_MS = 1200;
 
+/** A page that is never idle counts as there after so long. */
+const GO_ON_MS = 300;
+
 /**
  * The built-in camera: light, sensor and lens computed from physics, for practice and for tests.
  */
@@ -42,6 +47,9 @@ export class SimulatedCamera implements CameraDevice {
   private readonly live: Remote<SimulatedLiveApi> = this.started.api;
   /** Null once it has been told, or has been overtaken. */
   private early = this.started.early;
+  /** What it read, once that is known. */
+  private earlyReadings: Readings | null = null;
+  private firstCanvas = this.started.early?.canvas ?? null;
   private readonly lost = new Listeners<CameraRefusal>();
   readonly onLost = this.lost.add;
   private closed = false;
@@ -64,6 +72,7 @@ export class SimulatedCamera implements CameraDevice {
 
   constructor(sceneId: string) {
     this.scene = findScene(sceneId) ?? SCENES[0];
+    void this.early?.readings.then((readings) => (this.earlyReadings = readings));
     this.started.lost.catch(() => {
       if (this.closed) return;
       this.close();
@@ -80,13 +89,20 @@ export class SimulatedCamera implements CameraDevice {
     // Not waited for: what is asked next comes after it.
     this.asked(this.live.open(target, transfer(remote, [remote]))).catch(() => {});
     void this.live.setClock(this.clock);
-    // The picture comes first; what was read early came before it.
+    // The picture comes first, and what is read of it; what was read early came before it.
     const stop = this.port.listen(() => {
       if (!this.hasCanvas) return;
       stop();
-      this.shooting.warm();
+      whenIdle(() => this.goOn(), GO_ON_MS);
     });
     return simulatedCapabilities(this.scene);
+  }
+
+  /** Field is there: the picture has the processor, and the first press finds workers that run. */
+  private goOn(): void {
+    if (this.closed) return;
+    void this.live.goOn();
+    this.shooting.warm();
   }
 
   /** Goes to another place with the same camera: nothing is started anew. */
@@ -95,6 +111,13 @@ export class SimulatedCamera implements CameraDevice {
     this.aim = { yawRad: 0, pitchRad: 0 };
     this.look();
     return simulatedCapabilities(this.scene);
+  }
+
+  takeCanvas(): HTMLCanvasElement | null {
+    const canvas = this.firstCanvas;
+    this.firstCanvas = null;
+    this.hasCanvas = canvas !== null;
+    return canvas;
   }
 
   attach(canvas: OffscreenCanvas): void {
@@ -119,10 +142,13 @@ export class SimulatedCamera implements CameraDevice {
     const { upright } = this.options;
     const asked: EarlyShot = { target: { sceneId: scene.id, aim }, settings, upright };
     if (!early || !equal(early.shot, asked)) return;
-    void early.readings.then((readings) => {
+    const tell = (readings: Readings | null): void => {
       const isLatest = !this.closed && applied === this.applied;
       if (readings && isLatest) this.port.tell({ ...readings, applied });
-    });
+    };
+    // At once where it is known: what shows it is rendered together with the rest of Field.
+    if (this.earlyReadings) tell(this.earlyReadings);
+    else void early.readings.then(tell);
   }
 
   view(options: ViewOptions): void {
@@ -221,6 +247,7 @@ export class SimulatedCamera implements CameraDevice {
    */
   close(): void {
     this.closed = true;
+    this.firstCanvas?.remove();
     clearTimeout(this.resting);
     void Promise.allSettled([...this.awaited]).then(() => {
       this.shooting.close();

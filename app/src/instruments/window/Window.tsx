@@ -16,6 +16,8 @@ interface WindowProps {
   /** The picture is still being refined. */
   readonly busy: boolean;
   readonly attach: (canvas: OffscreenCanvas) => void;
+  /** A canvas that is drawn on already, if there is one: nothing is attached then. */
+  readonly take: () => HTMLCanvasElement | null;
   readonly handlers: WindowHandlers;
   /** Marks laid over the picture. */
   readonly children?: ReactNode;
@@ -29,12 +31,13 @@ export function Window({
   label,
   busy,
   attach,
+  take,
   handlers,
   children,
 }: WindowProps) {
   const host = useRef<View>(null);
   useWindowGestures(host, handlers);
-  useWorkerCanvas(host, source === 0 ? null : source, attach, { objectFit: 'contain' });
+  useWorkerCanvas(host, source === 0 ? null : source, attach, { objectFit: 'contain' }, take);
   return (
     <View style={{ width, height }}>
       <View

@@ -168,6 +168,7 @@ function PictureArea({ m }: { m: FieldMeasures }) {
         busy={busy}
         label={notice ? `Live picture. ${notice}` : 'The camera is starting'}
         attach={session.attachCanvas}
+        take={session.takeCanvas}
         handlers={WINDOW_HANDLERS}
       >
         <WindowMarks

@@ -1,10 +1,11 @@
+import { DEFAULT_SCENE } from '../../camera/simulated/live/earlyShot';
 import { StyleSheet, Text, View } from 'react-native';
 import type { RefusalReason } from '../../camera/device/refusal';
 import { Button } from '../../instruments/Button';
 import { useStore } from '../../state/store';
 import { COLOUR, FONT, typePx } from '../../theme/theme';
 import { session } from './session/fieldSession';
-import { DEFAULT_SCENE, fieldStore } from './session/fieldState';
+import { fieldStore } from './session/fieldState';
 
 const TITLES: Readonly<Record<RefusalReason, string>> = {
   ask: 'May Velmo use the camera?',

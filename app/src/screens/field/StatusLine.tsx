@@ -11,7 +11,7 @@ import { useStore } from '../../state/store';
 import { useStorageKept } from '../../storage/storageKept';
 import { currentRollStore } from '../../storage/rolls/currentRoll';
 import { why } from './commands/askWhy';
-import { WIDE_PX } from './layout';
+import { WIDE_PX, STATUS_PX } from './layout';
 import { session } from './session/fieldSession';
 import { fieldStore, readingsStore, toggleSheet, type FieldState } from './session/fieldState';
 import { FILE_WORDS, framesLeft, leftDigits, writtenKind } from './words/fileWords';
@@ -183,7 +183,7 @@ const shortened = (name: string): string =>
 const styles = StyleSheet.create({
   line: {
     alignSelf: 'stretch',
-    height: 44,
+    height: STATUS_PX,
     flexDirection: 'row',
     alignItems: 'center',
     paddingHorizontal: 4,

@@ -23,7 +23,8 @@ export interface FieldMeasures {
   readonly mirrored: boolean;
 }
 
-const STATUS = 44;
+/** Height of the status line. */
+export const STATUS_PX = 44;
 const GAP = 6;
 /** Room for three lines of an answer in the verdict's place, in usual type and in larger. */
 const VERDICT = { usual: 48, large: 56 } as const;
@@ -81,6 +82,18 @@ export function measureField(
   };
 }
 
+/** Where the picture begins in the room of the screen, in CSS pixels. */
+export function pictureCorner(
+  { layout, pictureWidth, ladderWidth, ladderOver, mirrored }: FieldMeasures,
+  windowWidth: number,
+): { readonly left: number; readonly top: number } {
+  const top = layout === 'side' ? 0 : STATUS_PX;
+  if (layout !== 'phone') return { left: mirrored ? windowWidth - pictureWidth : 0, top };
+  const beside = ladderOver ? 0 : ladderWidth;
+  const spare = windowWidth - pictureWidth - beside;
+  return { left: spare / 2 + (mirrored ? beside : 0), top };
+}
+
 type Measured = Omit<FieldMeasures, 'mirrored' | 'verdictHeight'>;
 
 /** What larger type adds to a tape, in pixels. */
@@ -91,7 +104,7 @@ function measured(width: number, height: number, verdict: number, more: number):
   if (width > height) return side(width, height, verdict);
   const usual = height < LOW_PX ? TIGHT : height < HIGH_PX ? SNUG : ROOMY;
   const heights = { ...usual, verdict, tape: usual.tape + more };
-  const room = Math.max(MIN_PICTURE, height - STATUS - controlsHeight(heights));
+  const room = Math.max(MIN_PICTURE, height - STATUS_PX - controlsHeight(heights));
   const pictureHeight = Math.min(room, Math.round((width * 4) / 3));
   const pictureWidth = Math.round((pictureHeight * 3) / 4);
   const spare = width - pictureWidth;
@@ -116,7 +129,7 @@ function wide(width: number, height: number, more: number): Measured {
   const ladderWidth = 96;
   const strip = 108;
   const room = width - columnWidth - ladderWidth - 3 * GAP;
-  const pictureWidth = Math.min(room, Math.round(((height - STATUS - strip) * 4) / 3));
+  const pictureWidth = Math.min(room, Math.round(((height - STATUS_PX - strip) * 4) / 3));
   const pictureHeight = Math.round((pictureWidth * 3) / 4);
   return {
     layout: 'wide',
@@ -128,7 +141,7 @@ function wide(width: number, height: number, more: number): Measured {
     columnWidth,
     tapeHeight: SNUG.tape + more,
     barHeight: SNUG.bar,
-    stripHeight: height - STATUS - pictureHeight,
+    stripHeight: height - STATUS_PX - pictureHeight,
     gap: SNUG.gap,
   };
 }
@@ -139,7 +152,7 @@ function side(width: number, height: number, verdict: number): Measured {
   const beside = Math.min(Math.round((height * 4) / 3), width - columnWidth - GAP);
   const pictureWidth = Math.max(Math.round((MIN_PICTURE * 4) / 3), beside);
   const heights =
-    [ROOMY, SNUG].find((h) => STATUS + controlsHeight({ ...h, verdict }) <= height) ?? TIGHT;
+    [ROOMY, SNUG].find((h) => STATUS_PX + controlsHeight({ ...h, verdict }) <= height) ?? TIGHT;
   return {
     layout: 'side',
     upright: false,

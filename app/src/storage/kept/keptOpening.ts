@@ -32,3 +32,39 @@ export function keptOpening(): Promise<KeptOpening> {
   begun = null;
   return early ?? read();
 }
+
+/** Where it is noted for the next start: databases take too long. */
+const NOTED = 'velmo-opening';
+
+/**
+ * What is noted of an opening.
+ *
+ * @typeParam Shot what is exposed first where no link asks for anything else
+ */
+export interface NotedOpening<Shot> extends KeptOpening {
+  /** Null where the device's own camera is looked through. */
+  readonly shot: Shot | null;
+  /** The page's size in CSS pixels then. */
+  readonly width: number;
+  readonly height: number;
+}
+
+/** Notes what Field would open with now: the page's head and the app begin with it. */
+export function noteOpening<Shot>(opening: NotedOpening<Shot>): void {
+  try {
+    localStorage.setItem(NOTED, JSON.stringify(opening));
+  } catch {
+    // Storage may be shut or full: the picture of last time comes a moment later.
+  }
+}
+
+/** What was noted, not checked; nothing where nothing was. */
+export function notedOpening(): KeptOpening {
+  try {
+    const noted = JSON.parse(localStorage.getItem(NOTED) ?? 'null') as KeptOpening | null;
+    if (noted) return noted;
+  } catch {
+    // Nothing that could be read.
+  }
+  return { settings: null, preferences: null, camera: null };
+}

@@ -103,6 +103,15 @@ export class FramedLight {
     return this.optics.through(moving.composed, moving.advance(look), look);
   }
 
+  /** Nothing becomes sharper until `goOn`. */
+  rest(): void {
+    this.still.rest();
+  }
+
+  goOn(): void {
+    this.still.goOn();
+  }
+
   stop(): void {
     this.still.stop();
   }

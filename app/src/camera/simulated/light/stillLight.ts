@@ -23,6 +23,9 @@ export class StillLight {
   /** The plane is as sharp as it gets. */
   refined = false;
   private job = 0;
+  /** Nothing is refined before. */
+  private rested: Promise<void> = Promise.resolve();
+  private endRest: () => void = () => {};
 
   /** @param onRefined called after every finished pass */
   constructor(private readonly onRefined: () => void) {}
@@ -35,6 +38,15 @@ export class StillLight {
     if (this.plane.width !== width) this.plane = createLightPlane(width, height);
     renderCoarse(scene, framing, lens, torch, this.plane);
     void this.refine(job, scene, framing, lens, torch, this.plane);
+  }
+
+  /** Refines nothing until `goOn`: the processor is wanted for something else. */
+  rest(): void {
+    this.rested = new Promise((resolve) => (this.endRest = resolve));
+  }
+
+  goOn(): void {
+    this.endRest();
   }
 
   stop(): void {
@@ -50,6 +62,7 @@ export class StillLight {
     plane: LightPlane,
   ): Promise<void> {
     await pause(PAUSE_MS);
+    await this.rested;
     for (const rays of PASSES) {
       let row = 0;
       while (row < plane.height) {
@@ -88,10 +101,13 @@ function renderCoarse(
   renderScene(scene, smallFraming, small, sceneResponse(scene, lens), 1, torch);
   plane.rgb.fill(0);
   addEnlarged(small.rgb, small.width, small.height, COARSE, plane.rgb);
-  for (let y = 0; y < size.height; y++) {
-    const from = Math.floor(y / COARSE) * small.width;
+  const { depthM } = plane;
+  for (let y = 0; y < small.height; y++) {
+    const from = y * small.width;
+    const to = y * COARSE * size.width;
     for (let x = 0; x < size.width; x++)
-      plane.depthM[y * size.width + x] = small.depthM[from + Math.floor(x / COARSE)];
+      depthM[to + x] = small.depthM[from + Math.floor(x / COARSE)];
+    for (let k = 1; k < COARSE; k++) depthM.copyWithin(to + k * size.width, to, to + size.width);
   }
 }
 

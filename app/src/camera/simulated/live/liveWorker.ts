@@ -1,61 +1,78 @@
-import type { Settings } from '@velmo/core/settings';
+import { transfer } from 'comlink';
 import type { Readings } from '../../device/readings';
 import { startedWorker, type StartedWorker } from '../../../workers/startedWorker';
-import type { LiveAim } from '../simulatedView';
+import type { EarlyShot } from './earlyShot';
 import type { SimulatedLiveApi } from './simulatedLive.worker';
 
-/** What a frame is exposed of before Field asks for one; plain, so that it can be sent. */
-export interface EarlyShot {
-  readonly target: LiveAim;
-  readonly settings: Settings;
-  readonly upright: boolean;
-}
-
-/** The worker of the live picture, and the frame it has begun to expose already, if any. */
+/** The worker of the live picture, and the picture it has begun already, if any. */
 export interface Live extends StartedWorker<SimulatedLiveApi> {
-  readonly early: EarlyFrame | null;
+  readonly early: EarlyPicture | null;
 }
 
-interface EarlyFrame {
+interface EarlyPicture {
   readonly shot: EarlyShot;
+  /** Where it is shown. */
+  readonly canvas: HTMLCanvasElement;
   /** Null where nothing could be exposed. Pending for ever where the worker goes. */
   readonly readings: Promise<Readings | null>;
 }
 
-type Started = StartedWorker<SimulatedLiveApi>;
+declare global {
+  interface Window {
+    /** As the page's head has started it, with a canvas it draws on, until it is taken. */
+    velmoLive?: { readonly worker: Worker; readonly canvas: HTMLCanvasElement };
+  }
+}
 
-const start = (): Started =>
-  startedWorker<SimulatedLiveApi>(
-    new Worker(new URL('./simulatedLive.worker.ts', import.meta.url)),
-  );
+interface Started extends StartedWorker<SimulatedLiveApi> {
+  /** The canvas it has been given already. */
+  readonly canvas: HTMLCanvasElement | null;
+}
+
+function start(): Started {
+  const { velmoLive } = window;
+  delete window.velmoLive;
+  const worker =
+    velmoLive?.worker ?? new Worker(new URL('./simulatedLive.worker.ts', import.meta.url));
+  return { ...startedWorker<SimulatedLiveApi>(worker), canvas: velmoLive?.canvas ?? null };
+}
 
 let started: Started | null = null;
-let frame: EarlyFrame | null = null;
+let picture: EarlyPicture | null = null;
 
-/**
- * Starts it before there is a camera that asks for it: the page and its worker begin side by side.
- */
+/** Has it before there is a camera that asks for it: the page and its worker begin side by side. */
 export function startLiveEarly(): void {
   const early = start();
   started = early;
   // A worker that has ended is not handed out.
   early.lost.catch(() => {
-    if (started === early) forget();
+    if (started === early) drop();
   });
 }
 
-/** Has the worker that was started early expose what will probably be asked for. */
-export function exposeEarly(shot: EarlyShot): void {
+/**
+ * Has the worker that was started early begin with what will probably be asked for.
+ *
+ * @param lay puts the canvas where it is seen
+ */
+export function exposeEarly(shot: EarlyShot, lay: (canvas: HTMLCanvasElement) => void): void {
   if (!started) return;
-  const readings = started.api.exposeEarly(shot) as Promise<Readings | null>;
-  frame = { shot, readings: readings.catch(() => null) };
+  const canvas = started.canvas ?? document.createElement('canvas');
+  lay(canvas);
+  const given = started.canvas ? null : canvas.transferControlToOffscreen();
+  const asked = started.api.exposeEarly(shot, given && transfer(given, [given]));
+  picture = {
+    shot,
+    canvas,
+    readings: (asked as Promise<Readings | null>).catch(() => null),
+  };
 }
 
 /**
  * The worker that computes the live picture: the one that was started early, once, else a new one.
  */
 export function takeLive(): Live {
-  const taken = { ...(started ?? start()), early: frame };
+  const taken = { ...(started ?? start()), early: picture };
   forget();
   return taken;
 }
@@ -63,12 +80,17 @@ export function takeLive(): Live {
 /** Ends what was started for nothing, unless a camera is about to ask for it. */
 export function endEarlyLiveUnless(wanted: boolean): void {
   if (wanted) return;
-  const left = started;
+  started?.end();
+  drop();
+}
+
+/** Of what was started for nothing, nothing stays in the page. */
+function drop(): void {
+  picture?.canvas.remove();
   forget();
-  left?.end();
 }
 
 function forget(): void {
   started = null;
-  frame = null;
+  picture = null;
 }

@@ -9,7 +9,7 @@ import { sameLoupe, sameMeter } from '../../device/sameAsked';
 import { FIRST_VIEW, type ViewOptions } from '../../device/view';
 import { FrameLoop } from '../../live/frameLoop';
 import { LiveStage } from '../../live/liveStage';
-import { Surface } from '../../live/surface';
+import type { Surface } from '../../live/surface';
 import { FramedLight } from '../light/framedLight';
 import { lampStripes } from '../light/lightOnSensor';
 import { newClock, sceneTimeS, type ClockSetting } from '../light/sceneClock';
@@ -25,8 +25,8 @@ import { LONG_PX, SHORT_PX, type LiveAim } from '../simulatedView';
 
 const LIVE_RATE = 30;
 /**
- * While a frame is being exposed its workers need the processor: the picture stays live, more
- * slowly.
+ * While a frame is being exposed its workers need the processor, and before Field is there the page
+ * does: the picture stays live, more slowly.
  */
 const BUSY_RATE = 8;
 /** Time of the very first picture, before its light has been read: 1/15 s. */
@@ -53,8 +53,6 @@ export class SimulatedLive {
   private readonly questions = new LiveQuestions();
   private clock: ClockSetting = { epochMs: 0, sceneS: 0, factor: 1 };
   private seed = 1;
-  /** Developed before there was a canvas: shown as soon as there is one. */
-  private unshown: LiveShot | null = null;
   private readonly loop = new FrameLoop(() => this.tick(), LIVE_RATE);
 
   constructor(
@@ -67,22 +65,30 @@ export class SimulatedLive {
     });
   }
 
-  attach(canvas: OffscreenCanvas): void {
-    this.surface = new Surface(canvas);
-    const { unshown, stage, options } = this;
-    if (unshown?.stage === stage) stage.present(this.surface, options);
-    this.unshown = null;
+  attach(surface: Surface): void {
+    this.surface = surface;
     this.loop.start();
   }
 
-  /** The first frame, before there is a canvas to show it on; null where there is nothing of it. */
+  /**
+   * The first frame, now; null where there is nothing of it. More of them come slowly, and none
+   * sharper, until `goOn`: the page that is to open it needs the processor.
+   */
   exposeEarly(settings: Settings, upright: boolean): Readings | null {
+    this.light.rest();
+    this.loop.pace(BUSY_RATE);
     this.setClock(newClock());
     this.view({ ...this.options, upright });
     this.apply(settings, this.applied);
     const steps = this.tick();
     while (!steps.next().done);
     return this.latest;
+  }
+
+  /** At full pace, and sharper: Field is there. */
+  goOn(): void {
+    this.light.goOn();
+    this.loop.pace(LIVE_RATE);
   }
 
   /** Whether it is a scene from a direction that is looked at. */
@@ -290,7 +296,6 @@ export class SimulatedLive {
     if (options.depth !== 'off')
       stage.showDepth(plane.depthM, zoneAt(lens, settings.crop, dioptres), options.depth);
     if (this.surface) stage.present(this.surface, options);
-    else this.unshown = shot;
     return picture;
   }
 

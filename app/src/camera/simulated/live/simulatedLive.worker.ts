@@ -1,3 +1,4 @@
+import equal from 'fast-deep-equal';
 import { exposeKept } from '../../../workers/exposeKept';
 import type { NeutralReading } from '@velmo/core/colour';
 import type { PicturePoint } from '@velmo/core/exposure';
@@ -7,30 +8,69 @@ import type { Settings } from '@velmo/core/settings';
 import type { Readings } from '../../device/readings';
 import type { ViewOptions } from '../../device/view';
 import type { ClockSetting } from '../light/sceneClock';
+import { Surface } from '../../live/surface';
 import { SimulatedLive } from './simulatedLive';
-import type { EarlyShot } from './liveWorker';
+import { guessedShot, type EarlyShot, type HeadStart } from './earlyShot';
 import type { LiveAim } from '../simulatedView';
 
 let live: SimulatedLive | null = null;
 /** Where readings go; null while nobody has opened it. */
 let out: MessagePort | null = null;
+/** Where pictures go, whatever is looked at. */
+let surface: Surface | null = null;
 
 function begin(target: LiveAim): SimulatedLive {
   live?.close();
   live = new SimulatedLive(target, (readings) => out?.postMessage(readings));
+  if (surface) live.attach(surface);
   return live;
 }
 
+function attach(canvas: OffscreenCanvas): void {
+  surface = new Surface(canvas);
+  live?.attach(surface);
+}
+
+/** What was exposed before anybody opened it. */
+let early: { readonly shot: EarlyShot; readonly readings: Readings | null } | null = null;
+
+function exposeEarly(shot: EarlyShot): Readings | null {
+  if (!early || !equal(shot, early.shot)) {
+    const { target, settings, upright } = shot;
+    early = { shot, readings: begin(target).exposeEarly(settings, upright) };
+  }
+  return early.readings;
+}
+
+self.addEventListener('message', (event: MessageEvent<{ headStart?: HeadStart }>) => {
+  const { headStart } = event.data;
+  if (!headStart) return;
+  event.stopImmediatePropagation();
+  attach(headStart.canvas);
+  try {
+    if (headStart.guess) exposeEarly(guessedShot(headStart.guess));
+  } catch {
+    // What was noted was of no use: the app asks for something that is.
+  }
+});
+
 const api = {
-  /** The first frame of what will probably be opened, made meanwhile; see `open`. */
-  exposeEarly: ({ target, settings, upright }: EarlyShot): Readings | null =>
-    begin(target).exposeEarly(settings, upright),
+  /**
+   * The live picture of what will probably be opened, and its first reading; see `open`.
+   *
+   * @param canvas null where it has been given already
+   */
+  exposeEarly(shot: EarlyShot, canvas: OffscreenCanvas | null): Readings | null {
+    if (canvas) attach(canvas);
+    return exposeEarly(shot);
+  },
   /** Starts on a scene, or goes on with it; readings go out through `port`. */
   open(target: LiveAim, port: MessagePort): void {
     out = port;
     if (!live?.looksAt(target)) begin(target);
   },
-  attach: (canvas: OffscreenCanvas): void => live?.attach(canvas),
+  attach,
+  goOn: (): void => live?.goOn(),
   apply: (settings: Settings, applied: number): void => live?.apply(settings, applied),
   look: (target: LiveAim, applied: number): void => live?.look(target, applied),
   view: (options: ViewOptions): void => live?.view(options),

@@ -214,6 +214,7 @@ export class FieldSession {
     this.state.update((s) => ({ ...s, phase: 'opening' }));
   }
 
+  readonly takeCanvas = (): HTMLCanvasElement | null => this.device?.takeCanvas?.() ?? null;
   readonly attachCanvas = (canvas: OffscreenCanvas): void => this.device?.attach(canvas);
   readonly attachLoupe = (canvas: OffscreenCanvas): void => this.device?.attachLoupe?.(canvas);
 

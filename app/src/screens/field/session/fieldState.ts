@@ -1,6 +1,7 @@
 import type { PicturePoint } from '@velmo/core/exposure';
 import type { DepthLook } from '@velmo/core/monitor';
 import { DEFAULT_SETTINGS, type Settings } from '@velmo/core/settings';
+import { DEFAULT_SCENE } from '../../../camera/simulated/live/earlyShot';
 import type { CameraCapabilities } from '../../../camera/device/capabilities';
 import type { CameraRefusal } from '../../../camera/device/refusal';
 import type { CaptureProgress } from '../../../camera/device/CameraDevice';
@@ -118,9 +119,6 @@ export interface FieldState {
   /** Room in the browser's storage; null where it does not tell. */
   readonly room: StorageRoom | null;
 }
-
-/** The place that is opened first. */
-export const DEFAULT_SCENE = 'pans-at-noon';
 
 /** Field before a camera has been opened. */
 export const FIRST_FIELD: FieldState = {

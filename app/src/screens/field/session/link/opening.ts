@@ -6,9 +6,9 @@ import {
   type LinkQuery,
   type Settings,
 } from '@velmo/core/settings';
+import { DEFAULT_SCENE } from '../../../../camera/simulated/live/earlyShot';
 import type { CameraChoice } from '../../../../storage/kept/cameraChoice';
 import type { KeptOpening } from '../../../../storage/kept/keptOpening';
-import { DEFAULT_SCENE } from '../fieldState';
 import { linkQuery } from './linkQuery';
 import { leftAt } from './obeyedLink';
 

@@ -1,8 +1,9 @@
 import { useCallback, useEffect } from 'react';
 import { useFocusEffect, useLocalSearchParams } from 'expo-router';
 import { settingsFromLink, type LinkQuery, type Settings } from '@velmo/core/settings';
+import { firstShotOf } from '../../../../camera/simulated/live/earlyShot';
 import type { CameraChoice } from '../../../../storage/kept/cameraChoice';
-import { keptOpening } from '../../../../storage/kept/keptOpening';
+import { keptOpening, noteOpening } from '../../../../storage/kept/keptOpening';
 import { DEFAULT_PREFERENCES } from '../../../../storage/kept/preferences';
 import { sweepHalves } from '../../../../storage/frames/frames';
 import { chooseLook } from '../../../../theme/applyLook';
@@ -97,6 +98,7 @@ export function useOpening(): void {
     }, [link]),
   );
   useEffect(letGoWhileHidden, []);
+  useEffect(noteWhenLeft, []);
   useEffect(reopenWhenPlugged, []);
   useEffect(sweepOnceShown, []);
 }
@@ -137,6 +139,28 @@ function letGoWhileHidden(): () => void {
     document.removeEventListener('visibilitychange', onChange);
     window.removeEventListener('pagehide', onLeave);
     window.removeEventListener('pageshow', onChange);
+  };
+}
+
+/** Notes what the next first picture begins with whenever the page may be about to go. */
+function noteWhenLeft(): () => void {
+  const note = (): void => {
+    // Before anything was opened there is nothing to go back to.
+    if (session.remembered.obeyedLink === null) return;
+    const { settings, preferences, choice, upright } = fieldStore.get();
+    const kept = { settings, preferences, camera: choice };
+    const next = openingOf('{}', kept);
+    const shot =
+      next.choice.device === 'simulated'
+        ? firstShotOf(next.choice.scene, next.settings, upright)
+        : null;
+    noteOpening({ ...kept, shot, width: innerWidth, height: innerHeight });
+  };
+  document.addEventListener('visibilitychange', note);
+  window.addEventListener('pagehide', note);
+  return () => {
+    document.removeEventListener('visibilitychange', note);
+    window.removeEventListener('pagehide', note);
   };
 }
 
