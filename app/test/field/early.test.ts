@@ -19,7 +19,7 @@ interface Page {
   readonly size?: readonly [width: number, height: number];
 }
 
-/** What the page's head does before there is an app: what it asks a worker for, if it starts one. */
+/** The page’s head before there is an app: what it asks of a worker, if it starts one. */
 function headOf({ address = WORKER, path = '/', search = '', size = [390, 844] }: Page = {}) {
   const asked: HeadStart[] = [];
   let onError: () => void = () => {};

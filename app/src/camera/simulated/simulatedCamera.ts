@@ -1,5 +1,4 @@
 import equal from 'fast-deep-equal';
-import { whenIdle } from '../../engine/whenIdle';
 import { Listeners } from '../../state/listeners';
 import { transfer, type Remote } from 'comlink';
 import type { PicturePoint } from '@velmo/core/exposure';
@@ -35,8 +34,8 @@ import { draggedAim, liveFraming, reprojected } from './simulatedView';
 /** A framing that is held so long is taken for one that a frame may be made of. */
 const AT_REST_MS = 1200;
 
-/** A page that is never idle counts as there after so long. */
-const GO_ON_MS = 300;
+/** So long after the first reading Field shows it. */
+const GO_ON_MS = 200;
 
 /**
  * The built-in camera: light, sensor and lens computed from physics, for practice and for tests.
@@ -93,7 +92,7 @@ export class SimulatedCamera implements CameraDevice {
     const stop = this.port.listen(() => {
       if (!this.hasCanvas) return;
       stop();
-      whenIdle(() => this.goOn(), GO_ON_MS);
+      setTimeout(() => this.goOn(), GO_ON_MS);
     });
     return simulatedCapabilities(this.scene);
   }
