@@ -51,7 +51,8 @@ config.cacheVersion = digest.digest('hex');
 
 // Modules of the interface are run when they are first used, not all before the first picture. In
 // inner loops every use of an imported function would look it up anew: not where pixels are gone
-// through.
+// through. Nor in Expo's own: it takes note of its script's address, which workers are started by,
+// as it is run first.
 function* filesUnder(folder) {
   for (const entry of fs.readdirSync(folder, { withFileTypes: true })) {
     const at = path.join(folder, entry.name);
@@ -60,9 +61,14 @@ function* filesUnder(folder) {
   }
 }
 const rooms = ['camera', 'combine', 'deliver', 'drill', 'frame'];
-const loops = [core, ...rooms.map((room) => path.join(__dirname, 'src', room))];
+const sourcesOf = (name) => path.join(path.dirname(require.resolve(`${name}/package.json`)), 'src');
+const atOnce = [
+  core,
+  ...['expo', '@expo/metro-runtime'].map(sourcesOf),
+  ...rooms.map((room) => path.join(__dirname, 'src', room)),
+];
 const blockList = Object.fromEntries(
-  loops.flatMap((folder) => [...filesUnder(folder)].map((file) => [file, true])),
+  atOnce.flatMap((folder) => [...filesUnder(folder)].map((file) => [file, true])),
 );
 const transformOptions = config.transformer.getTransformOptions;
 config.transformer.getTransformOptions = async (...asked) => {

@@ -3,6 +3,7 @@ import {
   axeViolations,
   doubleTap,
   downloads,
+  dragHeld,
   EXPOSE,
   openLastFrame,
   pageText,
@@ -92,9 +93,7 @@ describe('focus', () => {
     await page.focus(slider('Focus'));
     const tape = (await (await page.$(slider('Focus')))!.boundingBox())!;
     const [x, y] = [tape.x + 180, tape.y + tape.height / 2];
-    await page.mouse.move(x, y);
-    await page.mouse.down();
-    await page.mouse.move(x - 8, y, { steps: 2 });
+    await dragHeld(page, { x, y }, { x: x - 9, y }, 1);
     await page.mouse.up();
     await page.waitForSelector('[data-testid=loupe] canvas');
     await until(async () => String((await sharpness(page)) > 60), /true/);

@@ -1,5 +1,6 @@
 import type { Page } from 'puppeteer-core';
 import {
+  dragHeld,
   fieldReady,
   pageText,
   pause,
@@ -109,9 +110,8 @@ describe('pins', () => {
     const ladder = (await (await page.$(slider('Ladder')))!.boundingBox())!;
     const grip = (await (await page.$(mark))!.boundingBox())!;
     const pxPerStop = ladder.height / (3.7 + 9);
-    await page.mouse.move(grip.x + 12, grip.y + grip.height / 2);
-    await page.mouse.down();
-    await page.mouse.move(grip.x + 12, grip.y + grip.height / 2 - pxPerStop, { steps: 10 });
+    const from = { x: grip.x + 12, y: grip.y + grip.height / 2 };
+    await dragHeld(page, from, { ...from, y: from.y - pxPerStop }, 3);
     await page.mouse.up();
     await until(() => valueText(page, 'Comp'), /^\+1 stops/);
     await until(() => valueText(page, 'Place pin 1'), /^\+1 stops/);

@@ -258,6 +258,23 @@ export async function tap(page: Page, target: string | ElementHandle<Element>): 
   await page.mouse.click(x, y);
 }
 
+interface At {
+  readonly x: number;
+  readonly y: number;
+}
+
+/**
+ * Presses and drags at once, in steps as long as each other, and does not let go. A finger that
+ * keeps still for half a second asks why instead: the first step goes with the press, however slow
+ * the machine.
+ */
+export async function dragHeld({ mouse }: Page, from: At, to: At, steps: number): Promise<void> {
+  const [x, y] = [(to.x - from.x) / steps, (to.y - from.y) / steps];
+  await mouse.move(from.x, from.y);
+  await Promise.all([mouse.down(), mouse.move(from.x + x, from.y + y)]);
+  for (let k = 2; k <= steps; k++) await mouse.move(from.x + k * x, from.y + k * y);
+}
+
 /**
  * Taps a place twice, as fast as a finger does however slow the machine: no tap waits for the one
  * before to be answered.
