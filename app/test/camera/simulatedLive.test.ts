@@ -6,6 +6,8 @@ import { Surface } from '../../src/camera/live/surface';
 import { SHORT_PX } from '../../src/camera/simulated/simulatedView';
 import { SimulatedLive } from '../../src/camera/simulated/live/simulatedLive';
 
+jest.setTimeout(60_000);
+
 /** Widths of the pictures that have been shown. */
 function canvasOf(shown: number[]): Surface {
   const context = { putImageData: (picture: ImageData) => shown.push(picture.width) };
