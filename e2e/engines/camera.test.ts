@@ -33,7 +33,10 @@ async function openCamera(tab: Tab, url: string, query = ''): Promise<void> {
   await openFieldIn(tab, url, `scene=test-wall&mp=3${query}`);
   await inPage(tab, keepTracksHere);
   await chooseCamera(tab);
-  await meterIn(tab, /stops/);
+  // Under load WebKit takes its time until its first frame.
+  await meterIn(tab, /stops/, 60_000).catch(async (error) => {
+    throw new Error(`${error}. The page says: ${await words(tab)}`);
+  });
 }
 
 const trackStates = (tab: Tab): Promise<string> =>
