@@ -17,7 +17,7 @@ import { expose } from '../support/cells';
 import { storedCounts } from '../support/stored';
 import { cameraSuite, keepTracks, trackStates } from '../support/cameraSuite';
 
-jest.setTimeout(60_000);
+jest.setTimeout(180_000);
 const { app, withCamera } = cameraSuite();
 
 describe('the phone’s own camera (Chromium’s fake device)', () => {
