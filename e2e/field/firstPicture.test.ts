@@ -152,3 +152,22 @@ test('where nothing that was noted can be used, Field opens as it is kept', asyn
   expect(await valueText(page, 'ISO')).toMatch(/400/);
   expect(await pageText(page)).toContain('Drying shed');
 });
+
+test('while what is kept does not answer, the picture is there, and Field says what it waits for', async () => {
+  const page = await watched();
+  await page.evaluateOnNewDocument(() => {
+    const { open } = IDBFactory.prototype;
+    IDBFactory.prototype.open = function (...asked) {
+      const request = open.apply(this, asked);
+      for (const answer of ['success', 'error', 'upgradeneeded', 'blocked'])
+        request.addEventListener(answer, (event) => event.stopImmediatePropagation());
+      return request;
+    };
+  });
+  await page.goto(`${app.url}/`);
+  await until(() => pageText(page), /does not answer yet/);
+  expect(await page.$$eval('body > canvas', (found) => found.length)).toBe(1);
+  // Without it, after ten seconds.
+  await until(() => valueText(page, 'Ladder'), /clip/, 60_000);
+  expect(await pageText(page)).not.toContain('does not answer yet');
+});

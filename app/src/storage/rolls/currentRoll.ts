@@ -47,10 +47,12 @@ let loading: Promise<void> | null = null;
 /** Finds out which roll it was last time. */
 export function loadCurrentRoll(): Promise<void> {
   loading ??= (async () => {
-    const last = (await kept.last()) ?? (await namedBefore());
-    if (!last) return;
-    currentRollStore.set(last);
-    kept.keep(last);
+    // Both at once: a database that does not answer is waited for once.
+    const [last, before] = await Promise.all([kept.last(), namedBefore()]);
+    const roll = last ?? before;
+    if (!roll) return;
+    currentRollStore.set(roll);
+    kept.keep(roll);
   })();
   return loading;
 }

@@ -8,7 +8,7 @@ import { DEFAULT_PREFERENCES } from '../../../../storage/kept/preferences';
 import { sweepHalves } from '../../../../storage/frames/frames';
 import { chooseLook } from '../../../../theme/applyLook';
 import { session } from '../fieldSession';
-import { fieldStore, readingsStore } from '../fieldState';
+import { fieldStore, readingsStore, type Notice } from '../fieldState';
 import { noteObeyed } from './obeyedLink';
 import { LENS_IDS, openingOf } from './opening';
 
@@ -32,6 +32,23 @@ async function drillFromLink(
     // Its part could not be loaded.
   }
   return { ...before, problem: `drill=${drill!.slice(0, 24)}` };
+}
+
+/** Whoever waits for longer is told what for. */
+const SLOW_MS = 1500;
+const SLOW: Notice = {
+  text: 'What this device has kept does not answer yet. Field opens with it, or without after ten seconds.',
+};
+
+/** The same, with a word while it takes long. */
+async function saidWhenSlow<T>(work: Promise<T>): Promise<T> {
+  const slow = setTimeout(() => fieldStore.update((s) => ({ ...s, notice: SLOW })), SLOW_MS);
+  try {
+    return await work;
+  } finally {
+    clearTimeout(slow);
+    fieldStore.update((s) => (s.notice === SLOW ? { ...s, notice: null } : s));
+  }
 }
 
 /** Fastest that scene time may run against the clock. */
@@ -59,7 +76,7 @@ export function useOpening(): void {
           await session.openCamera(fieldStore.get().choice);
           return;
         }
-        const kept = await keptOpening();
+        const kept = await saidWhenSlow(keptOpening());
         const { preferences } = kept;
         const { query, problems, ...plain } = openingOf(link, kept);
         const drill = query.drill === undefined ? null : await drillFromLink(query, plain);
