@@ -136,17 +136,24 @@ test('it is drawn before the app is there, and as Field was left', async () => {
   expect(Math.max(...shed)).toBeLessThan(Math.min(...wall));
 });
 
-test('where nothing that was noted can be used, Field opens as it is kept', async () => {
+test.each([
+  ['place', { target: { sceneId: 7 }, settings: { time: 'soon' } }],
+  [
+    'settings',
+    { target: { sceneId: 'drying-shed', aim: { yawRad: 0, pitchRad: 0 } }, settings: {} },
+  ],
+])('what was noted cannot be used for its %s: Field opens as it is kept', async (_, spoilt) => {
   const page = await watched();
   await page.goto(`${app.url}/?scene=drying-shed&iso=400`);
   await fieldReady(page);
   await page.goto(`${app.url}/frames`);
-  await page.evaluate(() => {
-    const shot = { target: { sceneId: 7 }, settings: { time: 'soon' }, upright: 'yes' };
-    const noted = { shot, settings: [], preferences: 3, camera: { device: 'simulated', scene: 9 } };
+  await page.evaluate((shot) => {
+    const { target, settings } = shot;
+    const camera = { device: 'simulated', scene: target.sceneId };
+    const noted = { shot: { ...shot, upright: true }, settings, preferences: 3, camera };
     const { innerWidth: width, innerHeight: height } = window;
     localStorage.setItem('velmo-opening', JSON.stringify({ ...noted, width, height }));
-  });
+  }, spoilt);
   await page.goto(`${app.url}/`);
   await fieldReady(page);
   expect(await valueText(page, 'ISO')).toMatch(/400/);

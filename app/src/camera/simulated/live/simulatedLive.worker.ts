@@ -35,11 +35,17 @@ function attach(canvas: OffscreenCanvas): void {
 let early: { readonly shot: EarlyShot; readonly readings: Readings | null } | null = null;
 
 function exposeEarly(shot: EarlyShot): Readings | null {
-  if (!early || !equal(shot, early.shot)) {
+  if (early && equal(shot, early.shot)) return early.readings;
+  try {
     const { target, settings, upright } = shot;
     early = { shot, readings: begin(target).exposeEarly(settings, upright) };
+    return early.readings;
+  } catch (error) {
+    // It was a guess: what cannot be exposed must not go on being tried.
+    live?.close();
+    live = null;
+    throw error;
   }
-  return early.readings;
 }
 
 self.addEventListener('message', (event: MessageEvent<{ headStart?: HeadStart }>) => {
