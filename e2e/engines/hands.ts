@@ -183,8 +183,8 @@ export async function chooseCamera(tab: Tab): Promise<void> {
 }
 
 /** Waits until the meter says something. */
-export const meterIn = (tab: Tab, pattern: RegExp, ms?: number): Promise<string> =>
-  until(() => read(tab, '[aria-label^="Meter"]', 'aria-label'), pattern, ms);
+export const meterIn = (tab: Tab, pattern: RegExp): Promise<string> =>
+  until(() => read(tab, '[aria-label^="Meter"]', 'aria-label'), pattern);
 
 /** A value of the browser's storage as text, by its key; '' where there is none. */
 export const storedText = (tab: Tab, key: string): Promise<string> =>
