@@ -15,7 +15,7 @@
   // It looks through the device's own camera.
   if (noted && !noted.shot) return;
   const isAsNoted = noted?.width === innerWidth && noted?.height === innerHeight;
-  const upright = isAsNoted ? noted.shot.upright : innerWidth < 900 && innerHeight > innerWidth;
+  const upright = isAsNoted ? noted.shot.upright : innerWidth < 900 && innerHeight >= innerWidth;
   // What a link asks for, the app knows.
   const guess = location.search === '' ? { ...noted?.shot, upright } : null;
   const canvas = document.createElement('canvas');

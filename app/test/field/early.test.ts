@@ -7,6 +7,7 @@ import {
   guessedShot,
   type HeadStart,
 } from '../../src/camera/simulated/live/earlyShot';
+import { measureField } from '../../src/screens/field/layout';
 import { noteOpening, notedOpening } from '../../src/storage/kept/keptOpening';
 
 const SCRIPT = readFileSync(join(__dirname, '../../public/early.js'), 'utf8');
@@ -84,6 +85,12 @@ describe('before the app', () => {
     expect(stands({ size: [1000, 1400] })).toBe(false);
     expect(stands({ size: [390, 844] })).toBe(true);
     expect(stands({ size: [844, 390] })).toBe(false);
+    for (const [width, height] of [
+      [899, 1200],
+      [900, 1200],
+      [600, 600],
+    ] as const)
+      expect(stands({ size: [width, height] })).toBe(measureField(width, height).upright);
   });
 
   test('a link is left to the app: the worker runs, and has its canvas', () => {

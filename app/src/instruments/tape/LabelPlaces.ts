@@ -5,8 +5,6 @@ const LETTER_PX = 5.4;
 /** Widths measured, by what a label says: all have one face and size. */
 const widths = new Map<string, number>();
 const MAX_WIDTHS = 500;
-/** Widths are those of the page's own face once that has come. */
-void (globalThis.document as Document | undefined)?.fonts?.ready.then(() => widths.clear());
 
 function widthOf(label: HTMLElement): number {
   const text = label.textContent ?? '';
@@ -28,9 +26,23 @@ interface PlacedLabel extends Stretch {
  */
 export class LabelPlaces {
   private labels: PlacedLabel[] = [];
+  private ruler: HTMLElement | null = null;
+  private again: () => void = () => {};
+
+  constructor() {
+    // What was measured before the page's own face had come is measured, and placed, anew.
+    const fonts = (globalThis.document as Document | undefined)?.fonts;
+    fonts?.addEventListener?.('loadingdone', () => {
+      widths.clear();
+      if (!this.ruler?.isConnected) return;
+      this.collect(this.ruler);
+      this.again();
+    });
+  }
 
   /** Labels as they now are on a ruler. */
   collect(ruler: HTMLElement): void {
+    this.ruler = ruler;
     const elements = ruler.querySelectorAll<HTMLElement>('[data-from]');
     this.labels = Array.from(elements, (element) => ({
       element,
@@ -45,6 +57,7 @@ export class LabelPlaces {
    * @param index where the index line stands on it
    */
   place(seen: Stretch, index: number): void {
+    this.again = () => this.place(seen, index);
     for (const label of this.labels) {
       const x = placeLabel(label, label.width, seen, index);
       const { style } = label.element;

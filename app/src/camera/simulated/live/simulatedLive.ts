@@ -47,6 +47,8 @@ export class SimulatedLive {
   private readonly loupe = new Loupe();
   private readonly meter = new LiveMeter();
   private capturing = false;
+  /** Field is not there yet. */
+  private resting = false;
   private exposed: Exposed | null = null;
   private latest: Readings | null = null;
   private rendering: LiveRendering | null = null;
@@ -76,7 +78,8 @@ export class SimulatedLive {
    */
   exposeEarly(settings: Settings, upright: boolean): Readings | null {
     this.light.rest();
-    this.loop.pace(BUSY_RATE);
+    this.resting = true;
+    this.pace();
     this.setClock(newClock());
     this.view({ ...this.options, upright });
     this.apply(settings, this.applied);
@@ -88,7 +91,8 @@ export class SimulatedLive {
   /** At full pace, and sharper: Field is there. */
   goOn(): void {
     this.light.goOn();
-    this.loop.pace(LIVE_RATE);
+    this.resting = false;
+    this.pace();
   }
 
   /** Whether it is a scene from a direction that is looked at. */
@@ -172,7 +176,11 @@ export class SimulatedLive {
     this.capturing = capturing;
     // White balance kept still while a series ran: it follows the light again.
     if (!capturing) this.measure();
-    this.loop.pace(capturing ? BUSY_RATE : LIVE_RATE);
+    this.pace();
+  }
+
+  private pace(): void {
+    this.loop.pace(this.capturing || this.resting ? BUSY_RATE : LIVE_RATE);
   }
 
   close(): void {
