@@ -24,6 +24,8 @@ interface MergeTrial {
   readonly peer?: boolean;
   /** How the camera points in each frame, in radians to the right and up: held in a hand. */
   readonly hand?: readonly (readonly [yawRad: number, pitchRad: number])[];
+  /** Nothing moves: one bracket on a tripod for each of these seeds of noise. */
+  readonly still?: readonly number[];
 }
 
 function mergeTrial({ scene, crop, times, apartS }: MergeTrial) {
@@ -104,6 +106,25 @@ function handTrial({ scene, crop, times, hand = [] }: MergeTrial) {
   };
 }
 
+/** Of how many brackets on a tripod the frames were taken to have moved, and something in them. */
+function stillTrial({ scene, crop, times, still: seeds = [] }: MergeTrial) {
+  const told = { aligned: 0, moved: 0 };
+  for (const seed of seeds) {
+    const combiner = beginCombining('merge', true);
+    for (const [k, timeS] of times.entries()) {
+      const noise = (0x9e3779b1 * (1000 * seed + k + 1)) >>> 0;
+      const shot = { ...plainShot(scene), crop, sizeMp: 3, timeS, focusDioptres: 0, seed: noise };
+      const plan = planSimulated({ ...shot, upright: true });
+      const frame = frameOf(plan);
+      combiner.add(simulatedFile(plan, frame), frame);
+    }
+    const { aligned, moved } = combiner.combine(NO_CORRECTIONS, () => {});
+    if (aligned) told.aligned++;
+    if (moved!.regions.length > 0) told.moved++;
+  }
+  return told;
+}
+
 const sorted = (values: ArrayLike<number>): Float64Array => Float64Array.from(values).sort();
 
 /**
@@ -177,6 +198,7 @@ const trials = JSON.parse(process.argv[2]) as MergeTrial[];
 process.stdout.write(
   JSON.stringify(
     trials.map((trial) => {
+      if (trial.still) return stillTrial(trial);
       if (trial.hand) return handTrial(trial);
       const made = mergeTrial(trial);
       return { ...errors(made), ...(trial.peer && beside(made)) };

@@ -26,22 +26,44 @@ const MAX_MOTION = 0.15;
 /** Pixels of a frame for one of its largest level. */
 const perLevel = ({ samplesPerPixel }: StackRaw): number => (samplesPerPixel === 3 ? 1 : 2);
 
-/** A frame's tones, made when asked for and kept: what frames are laid on one another by. */
-export class FrameTones {
+/** A frame's tones at every size, made when asked for and kept. */
+class TonesTo {
   private kept: ToneLevel[] | null = null;
   private readonly finer = new Map<number, ToneLevel>();
 
-  constructor(private readonly frame: StackRaw) {}
+  /** @param white share of the frame's range at which it is taken to clip */
+  constructor(
+    private readonly frame: StackRaw,
+    private readonly white: number,
+  ) {}
 
-  private get levels(): ToneLevel[] {
-    this.kept ??= toneLevels(this.frame, FIRST);
+  get levels(): ToneLevel[] {
+    this.kept ??= toneLevels(this.frame, FIRST, this.white);
     return this.kept;
   }
 
-  private level(halvings: number): ToneLevel {
-    const level = this.finer.get(halvings) ?? toneLevel(this.frame, halvings);
+  level(halvings: number): ToneLevel {
+    const level = this.finer.get(halvings) ?? toneLevel(this.frame, halvings, this.white);
     this.finer.set(halvings, level);
     return level;
+  }
+}
+
+/** A frame's tones: what frames are laid on one another by. */
+export class FrameTones {
+  private readonly kept = new Map<number, TonesTo>();
+
+  constructor(private readonly frame: StackRaw) {}
+
+  /**
+   * As far as another frame shows them: where that one clips, this one is taken to clip, too. At
+   * the edges of what clips, one alone would be darker than it is, which looks like a motion.
+   */
+  private shownBy({ frame: other }: FrameTones): TonesTo {
+    const white = Math.min(1, this.frame.exposure / other.exposure);
+    const tones = this.kept.get(white) ?? new TonesTo(this.frame, white);
+    this.kept.set(white, tones);
+    return tones;
   }
 
   /**
@@ -50,8 +72,9 @@ export class FrameTones {
    * little in common to tell; null where they show different pictures.
    */
   motionOf(other: FrameTones): Homography | null {
-    const [first, second] = [this.levels[0], other.levels[0]];
-    let motion = alignTones(this.levels, other.levels);
+    const [own, theirs] = [this.shownBy(other), other.shownBy(this)];
+    const [first, second] = [own.levels[0], theirs.levels[0]];
+    let motion = alignTones(own.levels, theirs.levels);
     if (!motion) return STILL;
     const where = tellsWhere(first, second, motion);
     if (where === 'nowhere') return STILL;
@@ -61,11 +84,11 @@ export class FrameTones {
     if (shownMotion(first, second, motion) <= most / 2 ** FIRST) return STILL;
     if (!explains(first, second, motion)) return STILL;
     for (let n = FIRST - 1; n >= 0; n--) {
-      const [own, level] = [this.level(n), other.level(n)];
-      motion = refineTones(own, level, magnified(motion, 2));
+      const [one, two] = [own.level(n), theirs.level(n)];
+      motion = refineTones(one, two, magnified(motion, 2));
       if (!motion) return STILL;
       if (n > 0) continue;
-      if (shownMotion(own, level, motion) <= most || !explains(own, level, motion)) return STILL;
+      if (shownMotion(one, two, motion) <= most || !explains(one, two, motion)) return STILL;
     }
     const { width, height } = levelSize(this.frame);
     if (largestMotion(motion, width, height) > MAX_MOTION * Math.max(width, height)) return null;

@@ -24,17 +24,17 @@ const CLIPPED_COUNTS = 4;
 interface LightLevel {
   readonly width: number;
   readonly height: number;
-  /** Shares of the range, white where it clips. */
+  /** Shares of the range, `white` where it clips. */
   readonly light: Float32Array;
   /** Share of each that clips. */
   readonly clipped: Float32Array;
 }
 
 /** Green of a mosaic's squares, or of pixels: the colour with most light, and least noise. */
-function greenLight(frame: StackRaw): LightLevel {
+function greenLight(frame: StackRaw, white: number): LightLevel {
   const { data, width, height, samplesPerPixel, blackLevel, whiteLevel } = frame;
   const unit = 1 / (whiteLevel - blackLevel);
-  const near = blackLevel + NEAR_WHITE * (whiteLevel - blackLevel);
+  const near = blackLevel + NEAR_WHITE * white * (whiteLevel - blackLevel);
   const square = samplesPerPixel === 1;
   const [w, h] = square ? [width >> 1, height >> 1] : [width, height];
   const light = new Float32Array(w * h);
@@ -45,7 +45,7 @@ function greenLight(frame: StackRaw): LightLevel {
       const [p, q] = [data[i], data[i + 1]];
       const [r, s] = square ? [data[i + width], data[i + width + 1]] : [q, data[i + 2]];
       if (p > near || q > near || r > near || s > near) clipped[o] = 1;
-      light[o] = clipped[o] ? 1 : Math.max(0, ((q + r) / 2 - blackLevel) * unit);
+      light[o] = clipped[o] ? white : Math.max(0, ((q + r) / 2 - blackLevel) * unit);
     }
   return { width: w, height: h, light, clipped };
 }
@@ -115,10 +115,11 @@ export const levelSize = ({ width, height, samplesPerPixel }: StackRaw) =>
  * difference, weighted by the inverse of their variance, and hardly where photosites clip.
  *
  * @param halvings how often the largest of them has been halved
+ * @param white share of the range at which it is taken to clip
  */
-export function toneLevels(frame: StackRaw, halvings: number): ToneLevel[] {
+export function toneLevels(frame: StackRaw, halvings: number, white: number): ToneLevel[] {
   const levels: ToneLevel[] = [];
-  let level = greenLight(frame);
+  let level = greenLight(frame, white);
   for (let n = 0; ; n++, level = halved(level)) {
     const isSmallest = Math.min(level.width, level.height) <= MIN_SIDE_PX;
     if (n >= halvings || isSmallest) levels.push(tonesOf(level, frame, varianceOf(frame) / 4 ** n));
@@ -127,8 +128,8 @@ export function toneLevels(frame: StackRaw, halvings: number): ToneLevel[] {
 }
 
 /** Tones of a frame halved so many times, alone. */
-export function toneLevel(frame: StackRaw, halvings: number): ToneLevel {
-  let level = greenLight(frame);
+export function toneLevel(frame: StackRaw, halvings: number, white: number): ToneLevel {
+  let level = greenLight(frame, white);
   for (let n = 0; n < halvings; n++) level = halved(level);
   return tonesOf(level, frame, varianceOf(frame) / 4 ** halvings);
 }

@@ -26,6 +26,13 @@ function compared(short: MergeFrame, long: MergeFrame) {
   };
 }
 
+/** Samples from which on a cell's mean is its own: few of noise alone may stray far. */
+const ENOUGH = 16;
+
+/** A mean of squares over their variance, of few samples drawn to 1, as noise has it; 0: of none. */
+const meanOf = (sum: number, count: number): number =>
+  count === 0 ? 0 : count < ENOUGH ? (sum + ENOUGH - count) / ENOUGH : sum / count;
+
 /** Mean squared difference of two frames in each cell, over its variance; 0: not known. */
 export function meanSquares(
   short: MergeFrame,
@@ -62,8 +69,7 @@ export function meanSquares(
         ...([unknownShare(short) * ratio, unknownShare(long), sumsAt, countsAt] as const),
       );
     }
-    for (let c = 0; c < columns; c++)
-      squares[row * columns + c] = counts[c] > 0 ? sums[c] / counts[c] : 0;
+    for (let c = 0; c < columns; c++) squares[row * columns + c] = meanOf(sums[c], counts[c]);
   }
   return squares;
 }
@@ -100,5 +106,5 @@ export function redrawnSquares(
       sums[cell] += (d * d) / variance;
       counts[cell]++;
     }
-  return sums.map((sum, i) => (counts[i] > 0 ? sum / counts[i] : 0));
+  return sums.map((sum, i) => meanOf(sum, counts[i]));
 }
