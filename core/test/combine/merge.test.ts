@@ -89,7 +89,7 @@ describe('merging a bracket of the simulated camera', () => {
 describe('brackets of the shed on a tripod', () => {
   const SHED = { scene: 'drying-shed', crop: 2 };
   // Noise with which one in twenty was once laid anew, and another had a corner of the door for
-  // moved: frames that clip beside ones that do not, and cells of which clipping leaves few samples.
+  // moved: what clips beside what does not, and cells of which clipping leaves few samples.
   const [darker, brighter] = outcomes<{ aligned: number; moved: number }>([
     { ...SHED, times: [1 / 4096, 1 / 1024, 1 / 256], still: [27, 39, 54, 82, 84, 87] },
     { ...SHED, times: [1 / 1000, 1 / 250, 1 / 60, 1 / 15], still: [87, 91, 1009, 1037, 1142] },

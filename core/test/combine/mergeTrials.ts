@@ -112,9 +112,15 @@ function stillTrial({ scene, crop, times, still: seeds = [] }: MergeTrial) {
   for (const seed of seeds) {
     const combiner = beginCombining('merge', true);
     for (const [k, timeS] of times.entries()) {
-      const noise = (0x9e3779b1 * (1000 * seed + k + 1)) >>> 0;
-      const shot = { ...plainShot(scene), crop, sizeMp: 3, timeS, focusDioptres: 0, seed: noise };
-      const plan = planSimulated({ ...shot, upright: true });
+      const plan = planSimulated({
+        ...plainShot(scene),
+        crop,
+        sizeMp: 3,
+        timeS,
+        focusDioptres: 0,
+        upright: true,
+        seed: (0x9e3779b1 * (1000 * seed + k + 1)) >>> 0,
+      });
       const frame = frameOf(plan);
       combiner.add(simulatedFile(plan, frame), frame);
     }
