@@ -29,7 +29,7 @@ function compared(short: MergeFrame, long: MergeFrame) {
 /** Samples from which on a cell's mean is its own: few of noise alone may stray far. */
 const ENOUGH = 16;
 
-/** A mean of squares over their variance, of few samples drawn to 1, as noise has it; 0: of none. */
+/** Mean of squares over their variance; of few samples drawn to 1, as noise has it; 0: of none. */
 const meanOf = (sum: number, count: number): number =>
   count === 0 ? 0 : count < ENOUGH ? (sum + ENOUGH - count) / ENOUGH : sum / count;
 
