@@ -4,6 +4,7 @@ import {
   openPage,
   pageText,
   PHONE,
+  refined,
   tap,
   until,
   valueText,
@@ -177,4 +178,40 @@ test('while what is kept does not answer, the picture is there, and Field says w
   // Without it, after ten seconds.
   await until(() => valueText(page, 'Ladder'), /clip/, 60_000);
   expect(await pageText(page)).not.toContain('does not answer yet');
+});
+
+/** Names on tapes that are shown, each with where it stands. */
+const shownNames = (page: Page): Promise<string> =>
+  page.$$eval('[data-from]', (all) =>
+    (all as HTMLElement[])
+      .filter(({ style }) => style.opacity === '1')
+      .map(({ textContent, style }) => `${textContent} ${style.transform}`)
+      .sort()
+      .join('\n'),
+  );
+
+test('names on tapes stand as they do in the page’s own face, however late that comes', async () => {
+  const held = '/?scene=drying-shed&time=1/60&iso=auto&focus=inf&white=5500';
+  const known = await watched();
+  await known.goto(app.url + held);
+  await fieldReady(known);
+  await known.evaluate(() => document.fonts.ready);
+  await refined(known);
+  const inOwnFace = await until(() => shownNames(known), /ISO runs out/);
+  await known.close();
+
+  const page = await watched();
+  let letGo = (): void => {};
+  const late = new Promise<void>((resolve) => (letGo = resolve));
+  await page.setRequestInterception(true);
+  page.on('request', (request) => {
+    const isFace = request.url().endsWith('.woff2');
+    void (isFace ? late : Promise.resolve()).then(() => request.continue());
+  });
+  // The page's load waits for its faces.
+  await page.goto(app.url + held, { waitUntil: 'domcontentloaded' });
+  await fieldReady(page);
+  expect(await page.evaluate(() => document.fonts.status)).toBe('loading');
+  letGo();
+  await until(async () => String((await shownNames(page)) === inOwnFace), /^true$/);
 });

@@ -29,17 +29,6 @@ export class LabelPlaces {
   private ruler: HTMLElement | null = null;
   private again: () => void = () => {};
 
-  constructor() {
-    // What was measured before the page's own face had come is measured, and placed, anew.
-    const fonts = (globalThis.document as Document | undefined)?.fonts;
-    fonts?.addEventListener?.('loadingdone', () => {
-      widths.clear();
-      if (!this.ruler?.isConnected) return;
-      this.collect(this.ruler);
-      this.again();
-    });
-  }
-
   /** Labels as they now are on a ruler. */
   collect(ruler: HTMLElement): void {
     this.ruler = ruler;
@@ -64,5 +53,13 @@ export class LabelPlaces {
       style.opacity = x === null ? '0' : '1';
       if (x !== null) style.transform = `translateX(${x}px)`;
     }
+  }
+
+  /** Measures and places them anew: another face has come than they were measured in. */
+  measureAnew(): void {
+    if (!this.ruler) return;
+    widths.clear();
+    this.collect(this.ruler);
+    this.again();
   }
 }

@@ -51,6 +51,7 @@ export const Tape = memo(function Tape(props: TapeProps) {
   const body = useRef<View>(null);
   const [motion] = useState(() => new TapeMotion());
   useShownTape(motion, ruler, cap !== undefined, isLeft);
+  useOtherFace(motion);
   useDescription(body, description);
   useLayoutEffect(() => motion.follow(props, ruler.current as unknown as HTMLElement | null));
   const paper = held || !releasable;
@@ -144,6 +145,16 @@ function useShownTape(
     observer.observe(room);
     return () => observer.disconnect();
   }, [motion, ruler, hasCap, isLeft]);
+}
+
+/** Tells the motion when a face has come that names may not have been measured in. */
+function useOtherFace(motion: TapeMotion): void {
+  useLayoutEffect(() => {
+    const { fonts } = document as Partial<Document>;
+    const tell = (): void => motion.otherFace();
+    fonts?.addEventListener('loadingdone', tell);
+    return () => fonts?.removeEventListener('loadingdone', tell);
+  }, [motion]);
 }
 
 const styles = StyleSheet.create({

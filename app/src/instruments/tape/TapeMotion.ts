@@ -78,6 +78,11 @@ export class TapeMotion implements SlideHandlers {
     this.place(this.position);
   }
 
+  /** The page's own face has come: names on the tape take other widths. */
+  otherFace(): void {
+    this.labels.measureAnew();
+  }
+
   onStart(): void {
     this.running?.stop();
     this.moving = true;
