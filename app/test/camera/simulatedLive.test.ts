@@ -93,6 +93,31 @@ describe('the live picture of the simulated phone', () => {
       expect(refine).toHaveBeenCalledTimes(2);
     });
 
+    // Not the harbour: its lamps are smaller than what one ray of the coarse picture stands for.
+    test.each([
+      'pans-at-noon',
+      'drying-shed',
+      'packing-bench',
+      'sluice-at-dusk',
+      'stars-over-the-pans',
+    ])(
+      'reads the coarse picture as the sharp one, within a third of a stop: %s',
+      async (sceneId) => {
+        const told: Readings[] = [];
+        const start = { sceneId, aim: { yawRad: 0, pitchRad: 0 } };
+        const live = new SimulatedLive(start, (readings) => told.push(readings));
+        live.attach(canvasOf([]));
+        const early = live.exposeEarly(DEFAULT_SETTINGS, true)!;
+        expect(early.refined).toBe(false);
+        live.goOn();
+        while (!told.at(-1)?.refined) await turn();
+        live.close();
+        expect(Math.abs(told.at(-1)!.ev100! - early.ev100!)).toBeLessThan(1 / 3);
+        const [sharp, coarse] = [told.at(-1)!.white!, early.white!];
+        expect(Math.abs(1e6 / sharp.kelvin - 1e6 / coarse.kelvin)).toBeLessThan(10);
+      },
+    );
+
     test('goes on where just that is opened', () => {
       const live = new SimulatedLive(target, () => {});
       expect(live.looksAt({ ...target })).toBe(true);

@@ -51,6 +51,14 @@ export class FramedLight {
     return this.moving?.composed ?? null;
   }
 
+  /**
+   * The same, or the few pixels it was enlarged from, which hold as much and are read in no time.
+   */
+  get smallest(): LightPlane | null {
+    const { coarse } = this.still;
+    return coarse && !this.scene.moves ? coarse : this.composed;
+  }
+
   /** The still light is as sharp as it gets. */
   get refined(): boolean {
     return this.still.refined;

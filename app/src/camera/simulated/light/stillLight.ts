@@ -20,6 +20,8 @@ const PASSES = [1, 4] as const;
  */
 export class StillLight {
   plane: LightPlane = createLightPlane(1, 1);
+  /** What the plane was enlarged from; null once it is sharper than that. */
+  coarse: LightPlane | null = null;
   /** The plane is as sharp as it gets. */
   refined = false;
   private job = 0;
@@ -36,7 +38,7 @@ export class StillLight {
     this.refined = false;
     const { width, height } = framingSize(framing);
     if (this.plane.width !== width) this.plane = createLightPlane(width, height);
-    renderCoarse(scene, framing, lens, torch, this.plane);
+    this.coarse = renderCoarse(scene, framing, lens, torch, this.plane);
     void this.refine(job, scene, framing, lens, torch, this.plane);
   }
 
@@ -77,20 +79,24 @@ export class StillLight {
         await pause(0);
       }
       if (job !== this.job) return;
+      this.coarse = null;
       this.refined = rays === PASSES.at(-1);
       this.onRefined();
     }
   }
 }
 
-/** A framing rendered small and blown up smoothly: what is shown while the sharp one is made. */
+/**
+ * A framing rendered small, and blown up smoothly: what is shown while the sharp one is made.
+ * Returns the small one.
+ */
 function renderCoarse(
   scene: Scene,
   framing: Framing,
   lens: LensModel,
   torch: boolean,
   plane: LightPlane,
-): void {
+): LightPlane {
   const size = framingSize(framing);
   const small = createLightPlane(size.width / COARSE, size.height / COARSE);
   const smallFraming = {
@@ -109,6 +115,7 @@ function renderCoarse(
       depthM[to + x] = small.depthM[from + Math.floor(x / COARSE)];
     for (let k = 1; k < COARSE; k++) depthM.copyWithin(to + k * size.width, to, to + size.width);
   }
+  return small;
 }
 
 /**

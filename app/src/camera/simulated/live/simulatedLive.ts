@@ -211,8 +211,10 @@ export class SimulatedLive {
 
   private measure(): void {
     const { settings, light, capturing } = this;
-    const { composed, scene } = light;
-    if (composed && settings) this.meter.measure(composed, scene, this.lens(), settings, capturing);
+    if (!light.composed || !settings) return;
+    // Texture is finer than that.
+    const plane = settings.meter.pattern === 'highlights' ? light.composed : light.smallest!;
+    this.meter.measure(plane, light.scene, this.lens(), settings, capturing);
   }
 
   /** Asks the latest frame something; null before the first. */
