@@ -1,7 +1,7 @@
 import { KeptRoutines, padded } from '../wasm';
 import { MOSAIC_WASM } from './mosaicWasm';
 import { CFA_RGGB, type PhotositeResponse } from './sensorModel';
-import { hash32, NORMAL_MASK, NORMAL_TABLE, POISSON_LIMIT_E, rowStream, xorshift32 } from './noise';
+import { hash32, NORMAL_MASK, normalTable, POISSON_LIMIT_E, rowStream, xorshift32 } from './noise';
 
 export interface MosaicExposure {
   readonly response: PhotositeResponse;
@@ -37,6 +37,7 @@ interface MosaicRoutines {
 function plainRoutines(buffer: ArrayBuffer): MosaicRoutines {
   const floats = new Float32Array(buffer);
   const raw = new Uint16Array(buffer);
+  const normals = normalTable();
   return {
     mosaicRow(
       light,
@@ -57,14 +58,14 @@ function plainRoutines(buffer: ArrayBuffer): MosaicRoutines {
       for (let x = 0; x < width; x++) {
         fixed = xorshift32(fixed);
         const seen = floats[(light >> 2) + 3 * x + (x & 1 ? odd : even)];
-        const mean = seen * perLight * (1 + prnu * NORMAL_TABLE[fixed & NORMAL_MASK]);
+        const mean = seen * perLight * (1 + prnu * normals[fixed & NORMAL_MASK]);
         state = xorshift32(state);
         let electrons =
           mean > POISSON_LIMIT_E
-            ? mean + Math.sqrt(mean) * NORMAL_TABLE[state & NORMAL_MASK]
+            ? mean + Math.sqrt(mean) * normals[state & NORMAL_MASK]
             : poissonCount(mean, state);
         state = xorshift32(state);
-        electrons += readNoise * NORMAL_TABLE[(state >>> 8) & NORMAL_MASK];
+        electrons += readNoise * normals[(state >>> 8) & NORMAL_MASK];
         const dn = Math.round(black + electrons * perE);
         raw[(out >> 1) + x] = dn < 0 ? 0 : dn > white ? white : dn;
       }
@@ -73,10 +74,10 @@ function plainRoutines(buffer: ArrayBuffer): MosaicRoutines {
 }
 
 const kept = new KeptRoutines(MOSAIC_WASM, plainRoutines, (buffer) =>
-  new Float32Array(buffer).set(NORMAL_TABLE),
+  new Float32Array(buffer).set(normalTable()),
 );
 /** The table of deviates lies first. */
-const LIGHT_AT = padded(4 * NORMAL_TABLE.length);
+const LIGHT_AT = padded(4 * (NORMAL_MASK + 1));
 
 /**
  * Turns a band of light into Bayer raw values: photon noise, fixed-pattern gain, read noise, ADC.

@@ -9,7 +9,7 @@ export { createLightPlane, depthExtremes, type LightPlane, rowsOf } from './ligh
 export {
   hash32,
   NORMAL_MASK,
-  NORMAL_TABLE,
+  normalTable,
   POISSON_LIMIT_E,
   rowStream,
   SMALL_NORMAL_BITS,

@@ -64,10 +64,13 @@ function buildNormalTable(size: number): Float32Array {
   return table;
 }
 
+let normals: Float32Array | null = null;
+
 /**
  * Standard normal deviates, evenly spaced in probability: index it with NORMAL_MASK random bits.
+ * Built when it is first asked for: the live picture's first frame needs none of it.
  */
-export const NORMAL_TABLE = buildNormalTable(TABLE_SIZE);
+export const normalTable = (): Float32Array => (normals ??= buildNormalTable(TABLE_SIZE));
 export const NORMAL_MASK = TABLE_SIZE - 1;
 
 /** The same, small enough to stay in the fastest cache: three indices fit into one random word. */

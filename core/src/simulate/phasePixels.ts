@@ -3,7 +3,7 @@ import { halfPupilViews, type HalfPupilViews, type PhasePart } from '../optics/f
 import { phaseOf, type PhaseReading } from '../optics/focus/phaseDetect';
 import { framingPixel } from '../scene/framing';
 import type { LightPlane } from '../sensor/lightPlane';
-import { hash32, NORMAL_MASK, NORMAL_TABLE } from '../sensor/noise';
+import { hash32, NORMAL_MASK, normalTable } from '../sensor/noise';
 import { electronsPerLuminance, type PhotositeResponse } from '../sensor/sensorModel';
 import type { RegionExposure, RegionTarget } from './sensorRegion';
 
@@ -34,10 +34,11 @@ export function phaseViews(
   // A half holds half of what a photosite does.
   const full = 0.5 * STRIP_ROWS * GREEN_SHARE * response.saturationE;
   const read = readVariance(response);
+  const normals = normalTable();
   for (const [which, view] of [views.left, views.right].entries())
     for (let i = 0; i < view.length; i++) {
       const mean = Math.min(full, view[i] * electrons);
-      const deviate = NORMAL_TABLE[hash32(seed ^ (which << 30), i) & NORMAL_MASK];
+      const deviate = normals[hash32(seed ^ (which << 30), i) & NORMAL_MASK];
       view[i] = mean + Math.sqrt(mean + read) * deviate;
     }
   return { ...views, response };

@@ -2,7 +2,7 @@
 // number crunching tenfold. Prints as JSON how far each was off, in photosites, at the corner where
 // it was most.
 import { FrameTones, similarity, STILL, type Homography, type StackRaw } from '@velmo/core/combine';
-import { hash32, NORMAL_MASK, NORMAL_TABLE } from '@velmo/core/sensor';
+import { hash32, NORMAL_MASK, normalTable } from '@velmo/core/sensor';
 import { inverse, moved } from '../../src/combine/align/homography';
 
 export interface AlignTrial {
@@ -50,7 +50,7 @@ function frameOf(
       const light = walker ? 0.2 : lightAt(u, v, trial.seed);
       const electrons = Math.min(1.2, light * exposure) * SATURATION_E;
       const noise =
-        NORMAL_TABLE[hash32(noiseSeed, y * WIDTH + x) & NORMAL_MASK] *
+        normalTable()[hash32(noiseSeed, y * WIDTH + x) & NORMAL_MASK] *
         Math.sqrt(electrons + READ_E * READ_E);
       const value = 256 + ((electrons + noise) / SATURATION_E) * 3839;
       data[y * WIDTH + x] = Math.max(0, Math.min(4095, Math.round(value)));
