@@ -42,6 +42,7 @@ const bitIf = (wanted: boolean, bit: number): number => (wanted ? bit : 0);
 const DOT = 1;
 const SMALL = 2;
 const EVEN = 4;
+const SPARSE = SMALL | EVEN;
 
 /** Patterns of one pitch, ready to be looked up: made anew only when the pitch changes. */
 interface Pattern {
@@ -73,10 +74,11 @@ function patternOf(pitch: number): Pattern {
         (x < pitch && y < pitch ? EVEN : 0);
     }
   // Every third step along a diagonal is a stripe.
-  const stripes = (step: number): Uint8Array =>
-    Uint8Array.from({ length: MAX_DIAGONAL }, (_, along) =>
-      Math.floor(along / step) % 3 === 0 ? 1 : 0,
-    );
+  const stripes = (step: number): Uint8Array => {
+    const along = new Uint8Array(MAX_DIAGONAL);
+    for (let from = 0; from < MAX_DIAGONAL; from += 3 * step) along.fill(1, from, from + step);
+    return along;
+  };
   const wide = stripes(Math.max(3, Math.round(pitch * 0.75)));
   const fine = stripes(Math.max(2, Math.round(pitch * 0.4)));
   pattern = { pitch, tile, side, wide, fine };
@@ -102,18 +104,24 @@ export function printMarks(
   style: MarkStyle,
   rgba: Uint8ClampedArray,
 ): void {
-  const { over, under, zebra, tone, peak } = style;
-  const overBits = MARK_CLIPPED & over;
+  const { under, zebra, tone, peak } = style;
+  const overBits = MARK_CLIPPED & style.over;
   const toneBit = bitIf(tone, MARK_TONE);
   const underBit = bitIf(under, MARK_CRUSHED);
   const peakBit = bitIf(peak !== null, MARK_PEAK);
   const zebraBit = bitIf(zebra, MARK_ZEBRA);
   const wanted = overBits | toneBit | underBit | peakBit | zebraBit;
-  const { tile, side, wide, fine } = patternOf(Math.max(4, Math.round(style.pitch)));
+  const printed = patternOf(Math.max(4, Math.round(style.pitch)));
+  const { tile, side, wide, fine } = printed;
   const [overWord, underWord] = [wordOf(style.overColour), wordOf(style.underColour)];
   const peakWord = wordOf(peak ?? WHITE);
   const [black, white] = [wordOf(BLACK), wordOf(WHITE)];
   const words = new Uint32Array(rgba.buffer, rgba.byteOffset, width * height);
+  if ((wanted & ~(overBits | underBit)) === 0) {
+    const over = { bits: overBits, word: overWord };
+    printDots(marks, width, printed, over, { bits: underBit, word: underWord }, words);
+    return;
+  }
   const passed = markPasser(marks, wanted);
   for (let y = 0, p = 0; y < height; y++) {
     const tileRow = (y % side) * side;
@@ -136,6 +144,36 @@ export function printMarks(
       } else if ((mark & toneBit) !== 0 && fine[x - y + FINE_START] !== 0) words[p] = white;
       p++;
     }
+  }
+}
+
+/** Marks that are printed as dots of one colour. */
+interface Dots {
+  readonly bits: number;
+  readonly word: number;
+}
+
+/** The same of dots alone, as it mostly is: only pixels inside of them are looked at. */
+function printDots(
+  marks: Uint8Array,
+  width: number,
+  { tile, side }: Pattern,
+  over: Dots,
+  under: Dots,
+  words: Uint32Array,
+): void {
+  const columns = new Uint16Array(width);
+  for (let row = 0; row < side; row++) {
+    const places = tile.subarray(row * side, (row + 1) * side);
+    let dots = 0;
+    for (let x = 0; x < width; x++) if ((places[x % side] & DOT) !== 0) columns[dots++] = x;
+    for (let from = row * width; from < marks.length; from += side * width)
+      for (let k = 0; k < dots; k++) {
+        const p = from + columns[k];
+        if ((marks[p] & over.bits) !== 0) words[p] = over.word;
+        else if ((marks[p] & under.bits) !== 0 && (places[columns[k] % side] & SPARSE) === SPARSE)
+          words[p] = under.word;
+      }
   }
 }
 

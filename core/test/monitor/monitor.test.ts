@@ -337,6 +337,22 @@ describe('marks and views', () => {
     expect(touched.length).toBeGreaterThan(15);
     expect(touched.every((mark) => mark !== 0)).toBe(true);
   });
+  test('dots alone are printed as they are beside marks of other kinds', () => {
+    const [width, height] = [52, 40];
+    const kinds = [0, 1, MARK_CLIPPED, MARK_CRUSHED, MARK_CRUSHED | 2];
+    const marks = Uint8Array.from(
+      { length: width * height },
+      (_, p) => kinds[((p * 7919) % 11) % 5],
+    );
+    const printed = [false, true].map((tone) => {
+      const rgba = new Uint8ClampedArray(4 * width * height).fill(100);
+      printMarks(marks, width, height, { ...STYLE, over: 6, zebra: false, tone }, rgba);
+      return rgba;
+    });
+    expect(printed[0]).toEqual(printed[1]);
+    const colours = new Set(Array.from(marks, (_, p) => printed[0][4 * p]));
+    expect(colours).toEqual(new Set([100, CLIPPED_PINK[0], CRUSHED_TEAL[0]]));
+  });
   test('marks of one channel pass over the others', () => {
     const rgba = new Uint8ClampedArray(4 * 48 * 48);
     printMarks(new Uint8Array(48 * 48).fill(1), 48, 48, { ...STYLE, over: 2 }, rgba);
