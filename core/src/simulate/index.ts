@@ -7,6 +7,7 @@ export { type DrillPlace, drillSentence, type DrillShot, readDrillSentence } fro
 export { readPhase } from './phasePixels';
 export { type RegionExposure, type RegionTarget, SensorRegion } from './sensorRegion';
 export {
+  bandMargin,
   bandRows,
   captureBand,
   type CapturedBand,

@@ -9,7 +9,7 @@ import { binMosaic } from '../sensor/binMosaic';
 import { exposeMosaic } from '../sensor/exposeMosaic';
 import { electronsPerLuminance } from '../sensor/sensorModel';
 import { blurRows } from '../optics/shake/shakeBlur';
-import { shakeKernel } from '../optics/shake/shakeKernel';
+import { shakeKernel, type BlurKernel } from '../optics/shake/shakeKernel';
 import { pixelAngleRad } from '../optics/zoom';
 import { wantsDng, wantsPicture } from '../files/fileKinds';
 import { rowShares, stripeLight } from './lampStripes';
@@ -69,6 +69,28 @@ const ambientRows =
     return plane;
   };
 
+/** How the camera shakes while a shot's shutter is open; null on a tripod. */
+const shakeOf = ({ shot, lens, binning }: SimulatedPlan): BlurKernel | null =>
+  shot.steady
+    ? null
+    : shakeKernel(shot.seed, shot.timeS, shot.stabiliserStops, pixelAngleRad(lens, binning));
+
+/** Rows of margin that lens and hand read above and below a band, behind the lens. */
+const behindMargin = (kernel: BlurKernel | null): number => TENT + (kernel?.reach ?? 0);
+
+/** How many rows further the lens spreads light from or to these. */
+function lensReach({ scene, framing, defocus }: SimulatedPlan, top: number, height: number) {
+  const { nearestM, farthestM } = depthRange(scene, framing, top, height);
+  return blurReachPx(defocus, nearestM, farthestM);
+}
+
+/** Rows of light before the lens that a band asks for above its own, and below. */
+export function bandMargin(plan: SimulatedPlan, band: number): number {
+  const margin = behindMargin(shakeOf(plan));
+  const height = bandRows(plan, band) + 2 * margin;
+  return margin + lensReach(plan, band * TILE_HEIGHT - margin, height);
+}
+
 /**
  * Light on the rows of a band and some rows of margin on either side, blurred by its distance from
  * the focus.
@@ -81,11 +103,10 @@ function focusedLight(
   rowsOf: RowsBeforeLens,
   onStage: StageListener,
 ): Float32Array {
-  const { scene, framing, width, defocus } = plan;
+  const { width, defocus } = plan;
   const height = rows + 2 * margin;
   const top = firstRow - margin;
-  const { nearestM, farthestM } = depthRange(scene, framing, top, height);
-  const reach = blurReachPx(defocus, nearestM, farthestM);
+  const reach = lensReach(plan, top, height);
   const plane = rowsOf(top - reach, height + 2 * reach);
   onStage('light');
   if (reach === 0) return plane.rgb;
@@ -106,11 +127,9 @@ function lightOfBand(
   rows: number,
   work: BandWork,
 ): Float32Array {
-  const { shot, lens, binning, width } = plan;
-  const kernel = shot.steady
-    ? null
-    : shakeKernel(shot.seed, shot.timeS, shot.stabiliserStops, pixelAngleRad(lens, binning));
-  const margin = TENT + (kernel?.reach ?? 0);
+  const { width } = plan;
+  const kernel = shakeOf(plan);
+  const margin = behindMargin(kernel);
   const rowsOf = ambientRows(plan, work);
   const light = focusedLight(plan, firstRow, rows, margin, rowsOf, work.onStage);
   if (!kernel) return light;

@@ -58,18 +58,19 @@ export class StillLight {
   }
 
   /**
-   * Computes the light before the lens on the first rows of a band ahead of the frame that will ask
-   * for it. True when all of the band is there.
+   * Computes the light before the lens on the first rows that a band will ask for, ahead of the
+   * frame. True when all of them are there.
+   *
+   * @param margin rows that lens and hand are going to ask for above the band, and below
    */
-  prepare(plan: SimulatedPlan, band: number, rows: number): boolean {
+  prepare(plan: SimulatedPlan, band: number, rows: number, margin = 0): boolean {
     this.follow(lightKey(plan));
-    const all = Math.min(TILE_HEIGHT, plan.height - topOf(band));
-    const kept = this.bands.get(band);
-    if (this.behind.has(band) || (kept && kept.height >= all)) return true;
-    const height = Math.min(all, rows);
-    if (!kept || kept.height < height)
-      this.bands.set(band, this.widened(plan, kept, topOf(band), topOf(band) + height));
-    return height === all;
+    if (this.behind.has(band)) return true;
+    const top = topOf(band) - margin;
+    const all = Math.min(TILE_HEIGHT, plan.height - topOf(band)) + 2 * margin;
+    const there = this.widened(plan, this.bands.get(band), top, top + Math.min(all, rows));
+    this.bands.set(band, there);
+    return there.row <= top && there.row + there.height >= top + all;
   }
 
   /**
@@ -83,28 +84,25 @@ export class StillLight {
     this.follow(lightKey(plan));
     const kept = this.bands.get(band);
     if (!kept && !keeps) return stillRows(plan, top, height);
-    const first = kept ? Math.min(top, kept.row) : top;
-    const end = kept ? Math.max(top + height, kept.row + kept.height) : top + height;
-    const whole =
-      kept && first === kept.row && end === kept.row + kept.height
-        ? kept
-        : this.widened(plan, kept, first, end);
+    const whole = this.widened(plan, kept, top, top + height);
     if (keeps) this.bands.set(band, whole);
-    const asked = rowsOf(whole, top - first, height);
+    const asked = rowsOf(whole, top - whole.row, height);
     if (!plan.scene.moves) return asked;
     return { ...asked, rgb: asked.rgb.slice(), depthM: asked.depthM.slice() };
   }
 
-  /** Rows from `first` to `end`: those that are kept, and the rest computed. */
+  /** Rows from one to another at least: those that are kept, and the rest computed. */
   private widened(
     plan: SimulatedPlan,
     kept: LightPlane | undefined,
-    first: number,
-    end: number,
+    from: number,
+    to: number,
   ): LightPlane {
-    if (!kept) return stillRows(plan, first, end - first);
-    const whole = createLightPlane(plan.width, end - first, 0, first);
+    if (!kept) return stillRows(plan, from, to - from);
     const below = kept.row + kept.height;
+    const [first, end] = [Math.min(from, kept.row), Math.max(to, below)];
+    if (first === kept.row && end === below) return kept;
+    const whole = createLightPlane(plan.width, end - first, 0, first);
     copyInto(whole, kept);
     if (first < kept.row) copyInto(whole, stillRows(plan, first, kept.row - first));
     if (end > below) copyInto(whole, stillRows(plan, below, end - below));

@@ -1,4 +1,6 @@
+import * as render from '../../src/scene/render';
 import {
+  bandMargin,
   exposeBand,
   plainShot,
   planSimulated,
@@ -49,5 +51,23 @@ describe.each(PLACES)('the light of a series, kept: %s', (place) => {
     }
     expect(stages).toContain('light');
     expect(still.prepare(plan, 1, 54)).toBe(true);
+  });
+
+  test.each([
+    ['by hand', { steady: false, timeS: 1 / 4, seed: 9 }],
+    ['focused elsewhere', { focusDioptres: 4 }],
+  ])('computed ahead with its margins, a frame computes none: %s', (_, change) => {
+    const still = new StillLight();
+    const plan = planSimulated({ ...small, ...change });
+    const margin = bandMargin(plan, 1);
+    expect(margin).toBeGreaterThan(1);
+    expect(still.prepare(plan, 1, 54, margin)).toBe(false);
+    expect(still.prepare(plan, 1, 9999, margin)).toBe(true);
+    const computed = jest.spyOn(render, 'renderScene');
+    exposeBand(plan, 1, undefined, still);
+    expect(computed).not.toHaveBeenCalled();
+    exposeBand(plan, 1);
+    expect(computed).toHaveBeenCalled();
+    computed.mockRestore();
   });
 });

@@ -265,18 +265,18 @@ export class SimulatedCamera implements CameraDevice {
     clearTimeout(this.resting);
     this.shooting.restAhead();
     if (!this.goesAhead || this.closed) return;
-    this.resting = setTimeout(() => this.computeAhead(), AT_REST_MS);
+    // A worker that goes meanwhile is replaced by the next press.
+    this.resting = setTimeout(() => this.computeAhead().catch(() => {}), AT_REST_MS);
   }
 
-  private computeAhead(): void {
-    if (!this.settings || this.capturing > 0 || document.hidden) return;
-    // Light in front of the lens does not depend on exposure, focus or white balance.
-    const white = { kelvin: 5500, tint: 0 };
-    const exposure = { timeClick: 0, isoClick: 0, focusDioptres: 0, white };
+  private async computeAhead(): Promise<void> {
+    const { settings } = this;
+    if (!settings || this.capturing > 0 || document.hidden) return;
+    // How far lens and hand spread light depends on what the frame would be exposed with.
+    const exposure = await this.asked(this.live.hold(false));
+    if (!exposure || settings !== this.settings || this.capturing > 0 || this.closed) return;
     const place = { startS: 0, capturedAt: momentAt(0), biasClicks: 0, series: null };
-    const shot = shotOf(this.settings, exposure, this.standpoint(), place);
-    // A worker that goes meanwhile is replaced by the next press.
-    this.shooting.prepare(shot).catch(() => {});
+    await this.shooting.prepare(shotOf(settings, exposure, this.standpoint(), place));
   }
 
   private standpoint(): Standpoint {

@@ -2,6 +2,7 @@ import { wantsDng } from '@velmo/core/files';
 import { transfer } from 'comlink';
 import {
   assembleSimulatedDng,
+  bandMargin,
   captureBand,
   clippedShareOf,
   developPreview,
@@ -50,10 +51,12 @@ const api = {
   },
 
   /**
-   * Computes light of a band's first rows ahead of the frame; true when all of the band is there.
+   * Computes light of the first rows a band will ask for, ahead of the frame; true when all of them
+   * are there.
    */
   prepare(shot: SimulatedShot, band: number, rows: number): boolean {
-    return still.prepare(planSimulated(shot), band, rows);
+    const plan = planSimulated(shot);
+    return still.prepare(plan, band, rows, bandMargin(plan, band));
   },
 
   /** Lets go of what was gathered, and of light where it is not to be kept. */
