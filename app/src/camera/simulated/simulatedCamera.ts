@@ -270,11 +270,12 @@ export class SimulatedCamera implements CameraDevice {
   }
 
   private async computeAhead(): Promise<void> {
-    const { settings } = this;
+    const { settings, resting } = this;
     if (!settings || this.capturing > 0 || document.hidden) return;
     // How far lens and hand spread light depends on what the frame would be exposed with.
     const exposure = await this.asked(this.live.hold(false));
-    if (!exposure || settings !== this.settings || this.capturing > 0 || this.closed) return;
+    const stillRests = resting === this.resting && this.capturing === 0 && !this.closed;
+    if (!exposure || !stillRests) return;
     const place = { startS: 0, capturedAt: momentAt(0), biasClicks: 0, series: null };
     await this.shooting.prepare(shotOf(settings, exposure, this.standpoint(), place));
   }
