@@ -2,7 +2,8 @@ import { useRef, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useWorkerCanvas } from './useWorkerCanvas';
 import { PANNABLE } from '../webStyles';
-import { useWindowGestures, type WindowHandlers } from './windowGestures';
+import type { WindowHandlers } from './hands';
+import { useWindowGestures } from './windowGestures';
 
 interface WindowProps {
   readonly width: number;

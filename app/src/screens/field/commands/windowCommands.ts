@@ -1,6 +1,6 @@
 import type { PicturePoint } from '@velmo/core/exposure';
 import { findLens, LENSES } from '@velmo/core/optics';
-import type { WindowHandlers } from '../../../instruments/window/windowGestures';
+import type { WindowHandlers } from '../../../instruments/window/hands';
 import { session } from '../session/fieldSession';
 import { fieldStore } from '../session/fieldState';
 import { focusAt } from './focusCommands';
