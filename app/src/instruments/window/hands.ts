@@ -19,6 +19,8 @@ const HOLD_MS = 200;
 const LONG_PRESS_MS = { from: 450, to: 1600 } as const;
 const TAP_MS = 300;
 const DOUBLE_TAP_MS = 260;
+/** A timer that is later than this was kept by a page that was busy. */
+const LATE_MS = 40;
 /** Two taps closer than this, as a share of the picture, are a double tap. */
 const SAME_PLACE = 0.08;
 
@@ -66,10 +68,21 @@ export class Hands {
     }
     if (before) this.handlers?.onTap(before);
     this.first = at;
+    this.waitForSecond(at, DOUBLE_TAP_MS);
+  }
+
+  /** Takes a tap for the only one after a while. */
+  private waitForSecond(at: PicturePoint, ms: number): void {
+    const due = performance.now() + ms;
     this.second = setTimeout(() => {
+      // A page that was busy may find a second tap waiting behind this: it is read first.
+      if (ms > 0 && performance.now() - due > LATE_MS) {
+        this.waitForSecond(at, 0);
+        return;
+      }
       this.first = null;
       this.handlers?.onTap(at);
-    }, DOUBLE_TAP_MS);
+    }, ms);
   }
 
   pinch(scale: number, first: boolean): void {
