@@ -1,5 +1,5 @@
 import { Pressable, StyleSheet, Text } from 'react-native';
-import { COLOUR, FONT, typePx } from '../theme/theme';
+import { COLOUR, FONT, TARGET, typePx } from '../theme/theme';
 
 interface StatusPartProps {
   readonly top: string;
@@ -41,12 +41,14 @@ export function StatusPart(props: StatusPartProps) {
 
 const styles = StyleSheet.create({
   part: {
-    minHeight: 44,
+    minHeight: TARGET,
     justifyContent: 'center',
     paddingHorizontal: 6,
     borderRadius: 6,
+    flexShrink: 1,
   },
-  widePart: { flexGrow: 1, flexShrink: 1 },
+  // Gives way before those beside it: a hundredth of a pixel less would cut their words.
+  widePart: { flexGrow: 1, flexShrink: 1e6 },
   steady: { minWidth: typePx(104) },
   // A shade under `line`, so that the small print passes WCAG AA on it.
   open: { backgroundColor: '#383838' },
