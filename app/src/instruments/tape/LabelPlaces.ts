@@ -5,6 +5,8 @@ const LETTER_PX = 5.4;
 /** Widths measured, by what a label says: all have one face and size. */
 const widths = new Map<string, number>();
 const MAX_WIDTHS = 500;
+/** The arrival of a face before which nothing that is kept was measured. */
+let measuredSince: Event | null = null;
 
 function widthOf(label: HTMLElement): number {
   const text = label.textContent ?? '';
@@ -56,9 +58,11 @@ export class LabelPlaces {
   }
 
   /** Measures and places them anew: another face has come than they were measured in. */
-  measureAnew(): void {
+  measureAnew(arrival: Event): void {
     if (!this.ruler) return;
-    widths.clear();
+    // Once for all tapes.
+    if (measuredSince !== arrival) widths.clear();
+    measuredSince = arrival;
     this.collect(this.ruler);
     this.again();
   }

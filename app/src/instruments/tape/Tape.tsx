@@ -151,7 +151,7 @@ function useShownTape(
 function useOtherFace(motion: TapeMotion): void {
   useLayoutEffect(() => {
     const { fonts } = document as Partial<Document>;
-    const tell = (): void => motion.otherFace();
+    const tell = (arrival: Event): void => motion.otherFace(arrival);
     fonts?.addEventListener('loadingdone', tell);
     return () => fonts?.removeEventListener('loadingdone', tell);
   }, [motion]);

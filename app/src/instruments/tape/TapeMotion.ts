@@ -79,8 +79,8 @@ export class TapeMotion implements SlideHandlers {
   }
 
   /** The page's own face has come: names on the tape take other widths. */
-  otherFace(): void {
-    this.labels.measureAnew();
+  otherFace(arrival: Event): void {
+    this.labels.measureAnew(arrival);
   }
 
   onStart(): void {
