@@ -7,11 +7,32 @@ const BEHIND = 1;
 const BEFORE = 2;
 const WIDE = 4;
 
+/** Every lane of a vector is this lane of another. */
+@inline
+function spread(lanes: v128, lane: u8): v128 {
+  return lane == 0
+    ? v128.shuffle<i32>(lanes, lanes, 0, 0, 0, 0)
+    : lane == 1
+      ? v128.shuffle<i32>(lanes, lanes, 1, 1, 1, 1)
+      : lane == 2
+        ? v128.shuffle<i32>(lanes, lanes, 2, 2, 2, 2)
+        : v128.shuffle<i32>(lanes, lanes, 3, 3, 3, 3);
+}
+
+/** A pixel for the layers that spread it, and for the sharp one where it is sharp. */
+@inline
+function give(rgb: usize, light: usize, sharp: usize, isSharp: v128): void {
+  const pixel = f32x4.replace_lane(v128.load(rgb), 3, 1);
+  v128.store(light, pixel);
+  v128.store(sharp, v128.and(pixel, isSharp));
+}
+
 /**
  * Gives the pixels of a row to their layers by their blur, scale * (1 / depth - focus): positive
- * before the focus. Sharp ones go to the sharp layer at once; to light go all others with a cover
- * of 1; to back and front the number of their disc or -1; to wide the signed radius of those that
- * are blurred by more than a grid of pixels can hold, else 0.
+ * before the focus. Sharp ones go to the sharp layer, which holds nothing where a pixel is not; to
+ * light go all with a cover of 1; to back and front the number of their disc or -1; to wide the
+ * signed radius of those that are blurred by more than a grid of pixels can hold, else 0. Four at a
+ * time: up to three pixels behind the last are read and written, too.
  *
  * @param rgb three floats a pixel, and one more behind the last
  * @returns 1 when any lie behind, + 2 before, + 4 wide
@@ -32,40 +53,45 @@ export function sortRow(
   wide: usize,
 ): i32 {
   const last = depth + ((<usize>n) << 2);
-  let flags = 0;
+  const none = i32x4.splat(-1);
+  let anyBehind = i32x4.splat(0);
+  let anyBefore = i32x4.splat(0);
+  let anyWide = i32x4.splat(0);
   if (depth < last) do {
-    const radius = scale * (<f32>1 / load<f32>(depth) - focus);
-    const size = abs<f32>(radius);
-    const pixel = f32x4.replace_lane(v128.load(rgb), 3, 1);
-    store<i32>(back, -1);
-    store<i32>(front, -1);
-    store<f32>(wide, 0);
-    if (size < least) v128.store(sharp, pixel);
-    else {
-      v128.store(light, pixel);
-      if (size > most) {
-        store<f32>(wide, radius);
-        flags |= WIDE;
-      } else {
-        const disc = <i32>(size * perPx + <f32>0.5);
-        if (radius < 0) {
-          store<i32>(back, disc);
-          flags |= BEHIND;
-        } else {
-          store<i32>(front, disc);
-          flags |= BEFORE;
-        }
-      }
-    }
-    rgb += 12;
-    depth += 4;
-    sharp += 16;
-    light += 16;
-    back += 4;
-    front += 4;
-    wide += 4;
+    const dioptres = f32x4.div(f32x4.splat(1), v128.load(depth));
+    const radius = f32x4.mul(f32x4.splat(scale), f32x4.sub(dioptres, f32x4.splat(focus)));
+    const size = f32x4.abs(radius);
+    const isSharp = f32x4.lt(size, f32x4.splat(least));
+    const isWide = f32x4.gt(size, f32x4.splat(most));
+    const onGrid = v128.not(v128.or(isSharp, isWide));
+    const isBehind = v128.and(onGrid, f32x4.lt(radius, f32x4.splat(0)));
+    const isBefore = v128.andnot(onGrid, isBehind);
+    const disc = i32x4.trunc_sat_f32x4_s(
+      f32x4.add(f32x4.mul(size, f32x4.splat(perPx)), f32x4.splat(0.5)),
+    );
+    v128.store(back, v128.bitselect(disc, none, isBehind));
+    v128.store(front, v128.bitselect(disc, none, isBefore));
+    v128.store(wide, v128.and(radius, isWide));
+    anyBehind = v128.or(anyBehind, isBehind);
+    anyBefore = v128.or(anyBefore, isBefore);
+    anyWide = v128.or(anyWide, isWide);
+    give(rgb, light, sharp, spread(isSharp, 0));
+    give(rgb + 12, light + 16, sharp + 16, spread(isSharp, 1));
+    give(rgb + 24, light + 32, sharp + 32, spread(isSharp, 2));
+    give(rgb + 36, light + 48, sharp + 48, spread(isSharp, 3));
+    rgb += 48;
+    depth += 16;
+    sharp += 64;
+    light += 64;
+    back += 16;
+    front += 16;
+    wide += 16;
   } while (depth < last);
-  return flags;
+  return (
+    (v128.any_true(anyBehind) ? BEHIND : 0) |
+    (v128.any_true(anyBefore) ? BEFORE : 0) |
+    (v128.any_true(anyWide) ? WIDE : 0)
+  );
 }
 
 /** Adds a share of a pixel to a gathering cell: its light with cover, and its radius. */

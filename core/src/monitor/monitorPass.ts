@@ -1,5 +1,5 @@
 import { LADDER_BINS } from './ladderScale';
-import { memoryLayout } from './memoryLayout';
+import { memoryLayout, PORTION } from './memoryLayout';
 
 /** Bits of the mark mask. */
 export const MARK_CLIPPED_RED = 1;
@@ -79,20 +79,32 @@ export function monitorPass(
   const { whiteLevel, crushedLevel, luma, zebraLevel, toneFrom, toneTo } = tables;
   const levels = whiteLevel + 1;
   const isPlain = plain || whiteLevel > MAX_LEVEL;
-  const memory = memoryLayout(pixels, levels, isPlain);
+  const memory = memoryLayout(Math.min(pixels, PORTION), levels, isPlain);
   const { buffer, even, odd, marks, frame, counts } = memory;
   const size = 4 * levels;
-  new Uint16Array(buffer, frame, raw.length).set(raw);
   const totals = new Uint32Array(buffer, counts, 4).fill(0);
   const evenLevels = new Uint32Array(buffer, even, 4 * levels).fill(0);
   const oddLevels = new Uint32Array(buffer, odd, 4 * levels).fill(0);
-  const blocks = pixels & ~7;
   const zebra = Math.min(zebraLevel, isPlain ? zebraLevel : MAX_LEVEL);
   const watched = [whiteLevel, crushedLevel, ...luma, zebra, toneFrom, toneTo] as const;
-  memory.routines.countPixels(frame, blocks, ...watched, even, odd, size, marks, counts);
-  const [rest, at] = [pixels - blocks, marks + blocks];
-  memory.plain.countPixels(frame + 6 * blocks, rest, ...watched, even, odd, size, at, counts);
-  result.marks.set(new Uint8Array(buffer, marks, pixels));
+  for (let from = 0; from < pixels; from += PORTION) {
+    const n = Math.min(PORTION, pixels - from);
+    new Uint16Array(buffer, frame, 3 * n).set(raw.subarray(3 * from, 3 * (from + n)));
+    const blocks = n & ~7;
+    memory.routines.countPixels(frame, blocks, ...watched, even, odd, size, marks, counts);
+    const at = marks + blocks;
+    memory.plain.countPixels(
+      frame + 6 * blocks,
+      n - blocks,
+      ...watched,
+      even,
+      odd,
+      size,
+      at,
+      counts,
+    );
+    result.marks.set(new Uint8Array(buffer, marks, n), from);
+  }
   for (let channel = 0; channel < 3; channel++)
     result.counts[channel] =
       evenLevels[channel * levels + whiteLevel] + oddLevels[channel * levels + whiteLevel];

@@ -22,6 +22,8 @@ interface ExposeRoutines {
 
 /** Pixels worked on at a time, each with a random stream of its own. */
 const BLOCK = 4;
+/** Pixels copied in and out at a time: as many as stay in the processor's cache. */
+const PORTION = 8192;
 const MASK = (1 << SMALL_NORMAL_BITS) - 1;
 
 /** The same in TypeScript. */
@@ -89,11 +91,11 @@ export function exposeLive(
   plain = false,
 ): void {
   const { blackLevel, whiteLevel, electronsPerDn, readNoiseE } = response;
-  const pixels = light.length / 3;
+  const height = light.length / 3 / width;
+  const rows = Math.max(1, Math.floor(PORTION / width));
   const lightAt = SCALES + padded(12 * width);
-  const outAt = lightAt + padded(12 * pixels);
-  const { buffer, routines } = kept.of(outAt + padded(6 * pixels), plain);
-  new Float32Array(buffer, lightAt, light.length).set(light);
+  const outAt = lightAt + padded(12 * rows * width);
+  const { buffer, routines } = kept.of(outAt + padded(6 * rows * width), plain);
   new Uint32Array(buffer, STREAMS, BLOCK).set(
     Array.from({ length: BLOCK }, (_, k) => rowStream(seed, k)),
   );
@@ -108,10 +110,17 @@ export function exposeLive(
   const read = (readNoiseE / electronsPerDn) ** 2;
   const shot = 1 / electronsPerDn;
   const noise = [base, shot, read, whiteLevel, NORMALS, STREAMS] as const;
-  for (let row = 0; row < pixels / width; row++) {
-    const share = stripes?.along === 'rows' ? stripes.shares[row] : 1;
-    const first = row * width;
-    routines.exposeRow(lightAt + 12 * first, blocks, SCALES, share, ...noise, outAt + 6 * first);
+  const portion = new Float32Array(buffer, lightAt, 3 * rows * width);
+  const exposed = new Uint16Array(buffer, outAt, 3 * rows * width);
+  for (let top = 0; top < height; top += rows) {
+    const n = Math.min(rows, height - top);
+    const [from, to] = [3 * top * width, 3 * (top + n) * width];
+    portion.set(light.subarray(from, to));
+    for (let row = 0; row < n; row++) {
+      const share = stripes?.along === 'rows' ? stripes.shares[top + row] : 1;
+      const first = row * width;
+      routines.exposeRow(lightAt + 12 * first, blocks, SCALES, share, ...noise, outAt + 6 * first);
+    }
+    out.set(exposed.subarray(0, to - from), from);
   }
-  out.set(new Uint16Array(buffer, outAt, light.length));
 }

@@ -67,6 +67,8 @@ export function peakingTable(
 /** Room before the luma: its vectors may read a little before and behind it. */
 const LUMA = 64;
 const THRESHOLDS = 65536 * 2;
+/** Pixels copied in at a time: as many as stay in the processor's cache; whole vectors. */
+const PORTION = 16384;
 
 const kept = new KeptRoutines(PEAK_WASM, plainPeaks);
 
@@ -94,15 +96,18 @@ export function markPeaking(
 ): number {
   const pixels = width * height;
   const rawAt = LUMA + padded(2 * pixels);
-  const marksAt = rawAt + padded(6 * pixels);
+  const marksAt = rawAt + padded(6 * PORTION);
   const thresholdsAt = marksAt + padded(pixels);
   const { buffer, routines } = kept.of(thresholdsAt + THRESHOLDS, plain);
-  new Uint16Array(buffer, rawAt, raw.length).set(raw);
   new Uint16Array(buffer, thresholdsAt, thresholds.length).set(thresholds);
   const ours = new Uint8Array(buffer, marksAt, pixels);
   ours.set(marks);
   const most = thresholds.length - 1;
-  routines.lumaOf(rawAt, 8 * Math.ceil(pixels / 8), luma[0], luma[1], luma[2], most, LUMA);
+  for (let from = 0; from < pixels; from += PORTION) {
+    const n = Math.min(PORTION, pixels - from);
+    new Uint16Array(buffer, rawAt, 3 * n).set(raw.subarray(3 * from, 3 * (from + n)));
+    routines.lumaOf(rawAt, 8 * Math.ceil(n / 8), ...luma, most, LUMA + 2 * from);
+  }
   // A little under the true share, so that rounding loses no candidate.
   const share = Math.floor(32768 * SHARE[strength]) - 1;
   let marked = 0;

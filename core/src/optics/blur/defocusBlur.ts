@@ -15,9 +15,13 @@ export interface PlanePart {
 
 const COARSEST = 1 << (GRIDS - 1);
 /**
- * Columns worked on at a time, so that what is worked on stays in the cache and the memory small.
+ * Columns and rows worked on at a time, so that what is worked on stays in the cache and the memory
+ * small.
  */
 const STRIP = 640;
+const BAND = 120;
+/** A band is so many times as high as what spreads into it: that is spread for each band anew. */
+const BAND_REACHES = 16;
 /** Pages below this address hold nothing: address 0 is never meant. */
 const FIRST = 64;
 
@@ -57,14 +61,19 @@ export class DefocusBlur {
     reach: number,
     out: Float32Array,
   ): void {
-    for (let from = 0; from < part.width; from += STRIP) {
-      const width = Math.min(STRIP, part.width - from);
-      const strip = { ...part, column: part.column + from, width };
-      this.strip(plane, defocus, strip, reach, out, 3 * from, 3 * part.width);
-    }
+    const band = Math.max(BAND, BAND_REACHES * reach);
+    for (let top = 0; top < part.height; top += band)
+      for (let from = 0; from < part.width; from += STRIP) {
+        const width = Math.min(STRIP, part.width - from);
+        const height = Math.min(band, part.height - top);
+        const piece = { column: part.column + from, row: part.row + top, width, height };
+        const first = 3 * (top * part.width + from);
+        this.piece(plane, defocus, piece, reach, out, first, 3 * part.width);
+      }
   }
 
-  private strip(
+  /** A piece of the part; `first` is where it begins in `out`, in numbers. */
+  private piece(
     plane: LightPlane,
     defocus: Defocus,
     part: PlanePart,
@@ -105,7 +114,6 @@ export class DefocusBlur {
     if (width <= this.width && height <= this.height) {
       this.back.clear();
       this.front.clear();
-      this.sharp.clear();
       return;
     }
     this.width = Math.max(width, this.width);
@@ -189,7 +197,6 @@ export class DefocusBlur {
       rows.front,
       rows.wide,
     );
-    this.sharp.used = true;
     if ((found & BEHIND) !== 0)
       spreadFinest(this.memory, back, rows.light, rows.back, n, column, row);
     if ((found & BEFORE) !== 0)

@@ -25,9 +25,11 @@ export function plainRoutines(buffer: ArrayBuffer): BlurRoutines {
         const size = Math.abs(radius);
         const isSharp = size < least;
         const isWide = size > most;
-        const to = ((isSharp ? sharp : light) >> 2) + 4 * p;
-        for (let c = 0; c < 3; c++) floats[to + c] = floats[(rgb >> 2) + 3 * p + c];
-        floats[to + 3] = 1;
+        for (let c = 0; c < 4; c++) {
+          const value = c < 3 ? floats[(rgb >> 2) + 3 * p + c] : 1;
+          floats[(light >> 2) + 4 * p + c] = value;
+          floats[(sharp >> 2) + 4 * p + c] = isSharp ? value : 0;
+        }
         const disc = isSharp || isWide ? -1 : Math.floor(size * perPx + 0.5);
         ints[(back >> 2) + p] = radius < 0 ? disc : -1;
         ints[(front >> 2) + p] = radius < 0 ? -1 : disc;
