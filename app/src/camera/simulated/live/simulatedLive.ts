@@ -247,10 +247,12 @@ export class SimulatedLive {
     const focus = this.focus.reading;
     const light = this.expose(shot, rendering, focus.dioptres);
     yield;
-    this.develop(shot, rendering);
+    this.read(shot, rendering);
+    yield;
+    const { developer } = rendering;
+    shot.stage.develop(developer);
     yield;
     const picture = this.present(shot, focus.dioptres);
-    const { developer } = rendering;
     const piece = { ...shot.piece, dioptres: focus.dioptres };
     const loupe = this.loupe.draw(sensor, piece, developer, shot.options.upright);
     const { refined } = this.light;
@@ -289,14 +291,10 @@ export class SimulatedLive {
     return light;
   }
 
-  /** Reads the raw, and makes the picture of it. */
-  private develop(
-    { stage, options }: LiveShot,
-    { tables, peaking, developer }: LiveRendering,
-  ): void {
+  /** Reads the raw. */
+  private read({ stage, options }: LiveShot, { tables, peaking }: LiveRendering): void {
     stage.monitor(tables);
     if (options.peaking) stage.peak(tables, peaking);
-    stage.develop(developer);
   }
 
   /** Reads the picture, prints over it what is wanted, and shows it where there is a canvas. */
