@@ -38,9 +38,10 @@ import {
   dragLoupe,
   listenToSharpness,
   loupeAfterTurning,
-  loupePhotosites,
+  loupeNow,
   loupeWhileTurning,
   openLoupe,
+  zoomLoupe,
 } from '../../src/screens/field/window/loupeView';
 
 jest.mock('../../src/camera/simulated/simulatedCamera', () => ({
@@ -358,7 +359,17 @@ describe('the loupe', () => {
     expect(stays).toBe(true);
     dragLoupe(1e6, 0);
     expect(fieldStore.get().loupe!.at.x).toBe(0);
-    expect(loupePhotosites(2) * 2).toBe(loupePhotosites(1));
+  });
+
+  test('half as many photosites along its side at 200 %', () => {
+    openLoupe({ x: 0.5, y: 0.5 });
+    const { photosites } = loupeNow()!;
+    zoomLoupe();
+    expect(loupeNow()).toEqual({ at: { x: 0.5, y: 0.5 }, photosites: photosites / 2 });
+    zoomLoupe();
+    expect(loupeNow()!.photosites).toBe(photosites);
+    closeLoupe();
+    expect(loupeNow()).toBeNull();
   });
 
   test('its bar holds the best seen, until it looks elsewhere', () => {

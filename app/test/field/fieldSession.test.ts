@@ -62,6 +62,7 @@ class MockCamera implements CameraDevice {
   readonly applied: Settings[] = [];
   closed = false;
   pins: number[][] = [];
+  readonly views: ViewOptions[] = [];
   refuse: CameraRefusal | null = null;
   listener: (readings: Readings) => void = () => {};
   lost: (refusal: CameraRefusal) => void = () => {};
@@ -88,6 +89,7 @@ class MockCamera implements CameraDevice {
     return this.neutral;
   }
   view(options: ViewOptions): void {
+    this.views.push(options);
     this.pins = options.pins.map(({ x, y }) => [x, y]);
   }
   apply(settings: Settings): number {
@@ -338,6 +340,25 @@ describe('pins', () => {
     // width.
     session.setView(FIRST_VIEW);
     expect(mockNext.pins[0][0]).toBeCloseTo(0.575, 6);
+  });
+});
+
+describe('the loupe', () => {
+  const loupe = { at: { x: 0.2, y: 0.7 }, photosites: 152 };
+  const { loupe: _none, ...view } = FIRST_VIEW;
+  test('is told to the camera when it moves, and only then', () => {
+    session.setView(view);
+    const before = mockNext.views.length;
+    session.setLoupe(loupe);
+    session.setLoupe({ ...loupe, at: { ...loupe.at } });
+    expect(mockNext.views).toHaveLength(before + 1);
+    expect(mockNext.views.at(-1)).toMatchObject({ loupe, marks: FIRST_VIEW.marks });
+  });
+  test('stays where it is when the picture is shown otherwise', () => {
+    session.setView({ ...view, marks: false });
+    expect(mockNext.views.at(-1)).toMatchObject({ loupe, marks: false });
+    session.setLoupe(null);
+    expect(mockNext.views.at(-1)!.loupe).toBeNull();
   });
 });
 

@@ -1,8 +1,8 @@
-import { useGesture } from '@use-gesture/react';
-import { useEffect, useRef, type RefObject } from 'react';
+import { useEffect, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { COLOUR } from '../../theme/theme';
 import { Button } from '../Button';
+import { useSlide } from '../gestures/useSlide';
 import { useWorkerCanvas } from './useWorkerCanvas';
 import { CONTAINED, GLIDING, PANNABLE } from '../webStyles';
 
@@ -44,18 +44,16 @@ export function Loupe(props: LoupeProps) {
   const { left, top, zoom, source, attach, subscribe, onDrag, onZoom, onClose } = props;
   const host = useRef<View>(null);
   useWorkerCanvas(host, source === 0 ? null : source, attach, { imageRendering: 'pixelated' });
-  useGesture(
-    {
-      onDrag({ tap, delta: [dx, dy] }) {
-        if (tap) onClose();
-        else if (dx !== 0 || dy !== 0) onDrag(dx, dy);
-      },
+  const moved = useRef({ x: 0, y: 0 });
+  useSlide(host, {
+    onStart: () => (moved.current = { x: 0, y: 0 }),
+    onMove(x, y) {
+      const before = moved.current;
+      moved.current = { x, y };
+      if (x !== before.x || y !== before.y) onDrag(x - before.x, y - before.y);
     },
-    {
-      target: host as unknown as RefObject<EventTarget>,
-      drag: { filterTaps: true, pointer: { keys: false } },
-    },
-  );
+    onTap: onClose,
+  });
   const onKeyDown = (event: React.KeyboardEvent): void => {
     const way = KEYS[event.key];
     if (way) onDrag(way[0], way[1]);

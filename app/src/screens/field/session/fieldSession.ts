@@ -14,7 +14,8 @@ import { willBeAsked } from '../../../camera/browser/openTrack';
 import type { CameraDevice } from '../../../camera/device/CameraDevice';
 import type { Readings } from '../../../camera/device/readings';
 import { CameraRefusal } from '../../../camera/device/refusal';
-import type { ViewOptions } from '../../../camera/device/view';
+import { sameLoupe } from '../../../camera/device/sameAsked';
+import type { LoupeView, ViewOptions } from '../../../camera/device/view';
 import { endEarlyLiveUnless } from '../../../camera/simulated/live/liveWorker';
 import { missingHere } from '../../../engine/lacks';
 import type { Store } from '../../../state/store';
@@ -30,8 +31,8 @@ import { refusedWords, rolledBack } from './refusedControls';
 import { NOTHING_REMEMBERED, type Remembered } from './remembered';
 import { Shutter } from './shutter';
 
-/** How the Window shows the picture; the pins come from the state. */
-export type WindowView = Omit<ViewOptions, 'pins'>;
+/** How the Window shows the picture; the pins come from the state, the loupe by `setLoupe`. */
+export type WindowView = Omit<ViewOptions, 'pins' | 'loupe'>;
 
 /** What of Field belongs to the camera before, and is not carried over to the next. */
 const newCamera = (s: FieldState, choice: CameraChoice): FieldState => ({
@@ -69,6 +70,7 @@ export class FieldSession {
   private openings = 0;
   private stopReadings: (() => void) | null = null;
   private view: WindowView | null = null;
+  private loupe: LoupeView | null = null;
   /** Field is not in front, and its camera goes on with a series. */
   private isAway = false;
 
@@ -232,9 +234,22 @@ export class FieldSession {
 
   /** Pins where they now are, in the picture and for the camera that reads them. */
   setPins(pins: readonly Pin[]): void {
-    const { state, view } = this;
+    const { state } = this;
     if (pins !== state.get().pins) state.update((s) => ({ ...s, pins }));
-    if (view) this.device?.view({ ...view, pins: pins.map((pin) => pin.at) });
+    this.tellView();
+  }
+
+  /** What the loupe looks at; null: it is put away. */
+  setLoupe(loupe: LoupeView | null): void {
+    if (sameLoupe(loupe, this.loupe)) return;
+    this.loupe = loupe;
+    this.tellView();
+  }
+
+  private tellView(): void {
+    const { view, loupe, state } = this;
+    const pins = state.get().pins.map((pin) => pin.at);
+    if (view) this.device?.view({ ...view, loupe, pins });
   }
 
   changeSettings(change: (now: Settings) => Settings): void {

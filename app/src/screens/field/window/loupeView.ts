@@ -1,4 +1,5 @@
 import type { PicturePoint } from '@velmo/core/exposure';
+import type { LoupeView } from '../../../camera/device/view';
 import { LOUPE_PX } from '../../../instruments/window/Loupe';
 import { fieldStore, readingsStore, type FieldState } from '../session/fieldState';
 import { changeFocusing } from '../session/preferencesNow';
@@ -56,8 +57,13 @@ export function dragLoupe(dx: number, dy: number): void {
 export const zoomLoupe = (): void =>
   changeFocusing({ loupeZoom: fieldStore.get().preferences.focusing.loupeZoom === 1 ? 2 : 1 });
 
-/** Photosites along each side of what the loupe shows. */
-export const loupePhotosites = (zoom: number): number => 2 * Math.round(LOUPE_PX / zoom / 2);
+/** What the loupe looks at, as a camera is asked for it. */
+export function loupeNow(): LoupeView | null {
+  const { loupe, preferences } = fieldStore.get();
+  if (!loupe) return null;
+  const photosites = 2 * Math.round(LOUPE_PX / preferences.focusing.loupeZoom / 2);
+  return { at: loupe.at, photosites };
+}
 
 /** Share of the bar that the best seen sharpness stands at: there is room for better. */
 const BEST_SHARE = 0.8;

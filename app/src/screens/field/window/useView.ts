@@ -3,7 +3,7 @@ import { useStore } from '../../../state/store';
 import { session } from '../session/fieldSession';
 import { fieldStore } from '../session/fieldState';
 import type { FieldMeasures } from '../layout';
-import { loupeAfterTurning, loupePhotosites } from './loupeView';
+import { loupeAfterTurning, loupeNow } from './loupeView';
 
 const LIVE_LONG_PX = 640;
 
@@ -15,13 +15,17 @@ export function useView({ upright, pictureWidth, pictureHeight }: FieldMeasures)
   const monitors = useStore(fieldStore, (s) => s.preferences.monitors);
   const lightAhead = useStore(fieldStore, (s) => s.preferences.lightAhead);
   const activeTape = useStore(fieldStore, (s) => s.activeTape);
-  const loupe = useStore(fieldStore, (s) => s.loupe);
-  const loupeZoom = useStore(fieldStore, (s) => s.preferences.focusing.loupeZoom);
   const peaking =
     monitors.peaking === 'always' || (monitors.peaking === 'focusing' && activeTape === 'focus');
   useEffect(() => {
     if (activeTape !== 'focus') loupeAfterTurning();
   }, [activeTape]);
+  // Without a render: it is dragged.
+  useEffect(() => {
+    const tell = (): void => session.setLoupe(loupeNow());
+    tell();
+    return fieldStore.subscribe(tell);
+  }, []);
   useEffect(() => {
     session.setView({
       lightAhead,
@@ -31,20 +35,7 @@ export function useView({ upright, pictureWidth, pictureHeight }: FieldMeasures)
       depth,
       peaking,
       monitors,
-      loupe: loupe && { at: loupe.at, photosites: loupePhotosites(loupeZoom) },
       scale: Math.max(pictureWidth, pictureHeight) / LIVE_LONG_PX,
     });
-  }, [
-    lightAhead,
-    upright,
-    marks,
-    clips,
-    depth,
-    peaking,
-    monitors,
-    loupe,
-    loupeZoom,
-    pictureWidth,
-    pictureHeight,
-  ]);
+  }, [lightAhead, upright, marks, clips, depth, peaking, monitors, pictureWidth, pictureHeight]);
 }
