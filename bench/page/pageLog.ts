@@ -28,7 +28,7 @@ export function watch(): void {
     requestAnimationFrame(count);
   };
   requestAnimationFrame(count);
-  for (const type of ['pointermove', 'pointerup'] as const)
+  for (const type of ['pointerrawupdate', 'pointermove', 'pointerup'] as const)
     window.addEventListener(type, (e) => (w.velmoPointer = e.timeStamp), true);
   const setter = Object.getOwnPropertyDescriptor(MessagePort.prototype, 'onmessage')!;
   Object.defineProperty(MessagePort.prototype, 'onmessage', {

@@ -108,6 +108,18 @@ describe('a tape in hand', () => {
     motion.onMove(-CLICK_PX * 2);
     expect(moves.onChange).toHaveBeenLastCalledWith(-19);
   });
+  test('asks once for what has not been rendered yet, and again for what came back', () => {
+    const { moves, ruler, motion } = hold();
+    motion.onStart();
+    motion.onMove(-CLICK_PX * 2);
+    motion.onMove(-CLICK_PX * 2);
+    expect(moves.onChange).toHaveBeenCalledTimes(1);
+    motion.onMove(0);
+    expect(moves.onChange).toHaveBeenLastCalledWith(-21);
+    motion.follow({ ...moves, click: -20 }, ruler);
+    motion.onMove(0);
+    expect(moves.onChange).toHaveBeenCalledTimes(3);
+  });
   test('in half stops, values move by one and a half clicks', () => {
     const { moves, motion } = hold({ range: { min: -18, max: 18 }, click: 0, step: 1.5 });
     motion.onStart();

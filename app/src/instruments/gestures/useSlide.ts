@@ -1,7 +1,8 @@
 import { useDrag } from '@use-gesture/react';
-import { useEffect, useRef, type RefObject } from 'react';
+import { useEffect, useLayoutEffect, useRef, type RefObject } from 'react';
 import type { View } from 'react-native';
 import { guardGestures } from './edgeGuard';
+import { RawMoves } from './rawMoves';
 
 /** Pixels, and pixels a second. */
 export interface SlideHandlers {
@@ -21,12 +22,14 @@ const DOUBLE_TAP_MS = 350;
 /** Drag, fling, tap and double tap on an element, by finger, pen or mouse. */
 export function useSlide(element: RefObject<View | null>, handlers: SlideHandlers): void {
   const lastTap = useRef(-Infinity);
+  const raw = useRawMoves(element, handlers);
   useEffect(() => guardGestures(element.current as unknown as HTMLElement), [element]);
   useDrag(
     (state) => {
       const { first, last, tap, movement, velocity, direction, event, xy } = state;
       if (handlers.alone && (state.canceled || state.touches > 1)) {
         if (!state.canceled) state.cancel();
+        raw.current?.end();
         return;
       }
       if (tap) {
@@ -43,8 +46,13 @@ export function useSlide(element: RefObject<View | null>, handlers: SlideHandler
       }
       if (first) handlers.onStart?.();
       handlers.onMove?.(movement[0], movement[1]);
-      if (last)
+      if (last) {
+        raw.current?.end();
         handlers.onEnd?.(velocity[0] * direction[0] * 1000, velocity[1] * direction[1] * 1000);
+      } else {
+        const { pointerId } = event as PointerEvent;
+        raw.current?.follow({ pointerId, at: xy, moved: movement });
+      }
     },
     {
       target: element as unknown as RefObject<EventTarget>,
@@ -52,4 +60,23 @@ export function useSlide(element: RefObject<View | null>, handlers: SlideHandler
       pointer: { keys: false },
     },
   );
+}
+
+/** Moves between those that come with the page's frames. */
+function useRawMoves(
+  element: RefObject<View | null>,
+  handlers: SlideHandlers,
+): RefObject<RawMoves | null> {
+  const latest = useRef(handlers);
+  const moves = useRef<RawMoves | null>(null);
+  useLayoutEffect(() => {
+    latest.current = handlers;
+  });
+  useEffect(() => {
+    const host = element.current as unknown as HTMLElement;
+    const raw = new RawMoves(host, (x, y) => latest.current.onMove?.(x, y));
+    moves.current = raw;
+    return () => raw.end();
+  }, [element]);
+  return moves;
 }

@@ -52,6 +52,8 @@ export class TapeMotion implements SlideHandlers {
   private moves: TapeMoves | null = null;
   private ruler: HTMLElement | null = null;
   private position = 0;
+  /** What was asked for last, until it is rendered. */
+  private asked: number | null = null;
   private startedAt = 0;
   private moving = false;
   private running: Glide | null = null;
@@ -65,6 +67,7 @@ export class TapeMotion implements SlideHandlers {
   follow(moves: TapeMoves, ruler: HTMLElement | null): void {
     const isFirst = this.moves === null;
     this.moves = moves;
+    this.asked = null;
     this.ruler = ruler;
     if (ruler) this.labels.collect(ruler);
     if (this.moving) return this.place(this.position);
@@ -148,7 +151,9 @@ export class TapeMotion implements SlideHandlers {
     this.place(position);
     const { moves } = this;
     const whole = this.detent(position);
-    if (moves && whole !== moves.click) moves.onChange(whole);
+    if (!moves || whole === (this.asked ?? moves.click)) return;
+    this.asked = whole;
+    moves.onChange(whole);
   }
 
   private place(position: number, slides = false): void {
