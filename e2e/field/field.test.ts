@@ -201,9 +201,12 @@ describe('Field', () => {
     [390, 844, 'its own face'],
     [360, 640, 'its own face'],
     [844, 390, 'its own face'],
+    [640, 360, 'its own face'],
+    [667, 331, 'its own face'],
     [1280, 800, 'its own face'],
     [390, 844, 'the browser’s face'],
     [844, 390, 'the browser’s face'],
+    [640, 360, 'the browser’s face'],
   ])(
     'everything is on a screen of %d x %d in %s, without scrolling',
     async (width, height, face) => {

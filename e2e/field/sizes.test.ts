@@ -5,11 +5,12 @@ import { fieldSuite } from '../support/suite';
 jest.setTimeout(120_000);
 const { field } = fieldSuite('each');
 
-/** Sizes that Field is laid out for: small and usual phones, on its side, a tablet, a computer. */
+/** Sizes that Field is laid out for: small and usual phones, both on their side, a tablet, a computer. */
 const SIZES = [
   [360, 640],
   [390, 844],
   [844, 390],
+  [640, 360],
   [820, 1180],
   [1280, 800],
 ] as const;

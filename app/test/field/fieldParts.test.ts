@@ -69,6 +69,22 @@ describe('layouts', () => {
       390,
     );
   });
+  // Phones whose browser keeps its bars: 640x360 of many, and what is left of 844x390 and 667x375.
+  test.each([
+    [640, 360],
+    [844, 340],
+    [667, 331],
+  ])('a phone on its side of %d x %d has all of its tapes and its bar', (width, height) => {
+    const m = measureField(width, height);
+    expect(m).toMatchObject({ layout: 'side', statusOn: 'picture' });
+    expect(48 + TAPES * (m.tapeHeight + m.gap) + m.barHeight + 3 * m.gap).toBeLessThanOrEqual(
+      height,
+    );
+    expect(m.tapeHeight).toBeGreaterThanOrEqual(44);
+    expect(HEIGHTS.status + m.pictureHeight).toBeLessThanOrEqual(height);
+    expect(m.pictureWidth).toBeGreaterThan(300);
+    expect(m.pictureWidth + m.columnWidth).toBeLessThanOrEqual(width);
+  });
   test('1280x800 is wide, with the tapes in a column beside the ladder', () => {
     const m = measureField(1280, 800);
     expect(m.layout).toBe('wide');

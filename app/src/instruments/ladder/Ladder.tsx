@@ -42,6 +42,7 @@ const PLAIN_LOOK: HistogramLook = { size: 'large', scale: 'linear' };
 export function Ladder(props: LadderProps) {
   const { width, height, clipStops, floorStops, subscribe, valueText, onNudge, moves } = props;
   const { look = PLAIN_LOOK } = props;
+  const named = (onNudge && moves) || null;
   const own = useRef<View>(null);
   const host = props.host ?? own;
   useDescription(host, moves ? `Moves ${moves}` : undefined);
@@ -71,15 +72,21 @@ export function Ladder(props: LadderProps) {
         {look && (
           <LadderHistogram width={width} height={height} subscribe={subscribe} look={look} />
         )}
-        <LadderScale width={width} height={height} clipStops={clipStops} floorStops={floorStops} />
+        <LadderScale
+          width={width}
+          height={height}
+          clipStops={clipStops}
+          floorStops={floorStops}
+          footed={named !== null}
+        />
         {props.estimated && (
           <Text style={styles.estimated} numberOfLines={1}>
             estimated
           </Text>
         )}
-        {onNudge && moves && (
+        {named && (
           <Text style={styles.moves} numberOfLines={1}>
-            ↕ {moves}
+            ↕ {named}
           </Text>
         )}
       </View>

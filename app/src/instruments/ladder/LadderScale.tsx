@@ -8,7 +8,13 @@ interface LadderScaleProps {
   readonly height: number;
   readonly clipStops: number;
   readonly floorStops: number;
+  /** A word stands at its foot: no figure under it. */
+  readonly footed: boolean;
 }
+
+/** Height of a word at the foot. */
+const FOOT_PX = 20;
+const HALF_FIGURE_PX = 5;
 
 const STOP_MARKS = [3, 2, 1, 0, -1, -2, -3, -4, -5, -6, -7, -8];
 
@@ -16,10 +22,12 @@ const STOP_MARKS = [3, 2, 1, 0, -1, -2, -3, -4, -5, -6, -7, -8];
  * What is engraved on the ladder: stops, mid-grey, where the raw clips and where noise takes over.
  */
 export const LadderScale = memo(function LadderScale(props: LadderScaleProps) {
-  const { width, height, clipStops, floorStops } = props;
+  const { width, height, clipStops, floorStops, footed } = props;
   // Several ladders may be on the page: each needs a hatch of its own name.
   const hatch = `hatch-${useId().replace(/\W/g, '')}`;
   const y = (stops: number): number => ladderY(stops, height);
+  const lowest = footed ? height - FOOT_PX : height;
+  const figures = STOP_MARKS.filter((stop) => stop % 2 === 0 && y(stop) + HALF_FIGURE_PX <= lowest);
   return (
     <Svg width={width} height={height}>
       <Defs>
@@ -58,11 +66,11 @@ export const LadderScale = memo(function LadderScale(props: LadderScaleProps) {
           strokeWidth={1.5}
         />
       ))}
-      {STOP_MARKS.filter((stop) => stop % 2 === 0).map((stop) => (
+      {figures.map((stop) => (
         <SvgText
           key={stop}
           x={13}
-          y={y(stop) + 5}
+          y={y(stop) + HALF_FIGURE_PX}
           fontSize={13}
           fontFamily={FONT.medium}
           fill={COLOUR.light}

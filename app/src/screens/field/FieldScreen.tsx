@@ -125,9 +125,10 @@ export function FieldScreen() {
   const isPhone = m.layout === 'phone';
   return (
     <View style={[styles.screen, UNSELECTABLE]} role="main">
-      {m.layout !== 'side' && <StatusLine />}
+      {m.statusOn === 'screen' && <StatusLine width={width} />}
       <View style={isPhone ? styles.under : [styles.beside, m.mirrored && styles.reversed]}>
-        <View>
+        <View style={m.layout === 'side' && { width: m.pictureWidth }}>
+          {m.statusOn === 'picture' && <StatusLine width={m.pictureWidth} />}
           <PictureArea m={m} />
           {m.layout === 'wide' && (
             <FilmStrip height={m.stripHeight} width={m.pictureWidth + m.ladderWidth} />
@@ -140,7 +141,7 @@ export function FieldScreen() {
               : [styles.column, m.mirrored && styles.columnLeft, { width: m.columnWidth }]
           }
         >
-          {m.layout === 'side' && <StatusLine />}
+          {m.statusOn === 'column' && <StatusLine width={m.columnWidth} />}
           <View style={[styles.controls, { gap: m.gap, padding: isPhone ? m.gap : 0 }]}>
             {controls}
           </View>

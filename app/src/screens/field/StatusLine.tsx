@@ -4,7 +4,6 @@ import { findLens } from '@velmo/core/optics';
 import { batteryStore, watchBattery } from '../../engine/battery';
 import { Button } from '../../instruments/Button';
 import { StatusPart } from '../../instruments/StatusPart';
-import { useScreenRoom } from '../../instruments/useScreenRoom';
 import { cropWords } from '../../instruments/tape/tapeScale';
 import { useRoom } from '../../storage/frames/frameQueries';
 import { useStore } from '../../state/store';
@@ -22,18 +21,23 @@ import { batteryWords, isLow } from './words/stateWords';
 /**
  * Place, meter and rig: what the picture is taken of, by what light, with what. Each opens its
  * sheet.
+ *
+ * @param width what it has of the screen's
  */
-export function StatusLine() {
+export function StatusLine({ width }: { width: number }) {
   return (
     <View style={styles.line}>
       <PlacePart />
       <MeterPart />
       <LockButton />
-      <RigPart />
-      <FilesPart />
+      <RigPart isShort={width < SHORT_PX} />
+      <FilesPart width={width} />
     </View>
   );
 }
+
+/** Narrower than this, a place could not be touched beside all there is to say of lens and roll. */
+const SHORT_PX = 320;
 
 /** What each part is called where one asks why. */
 const WHY = {
@@ -101,11 +105,12 @@ function LockButton() {
   );
 }
 
-const rigWords = ({ settings, capabilities }: FieldState): string => {
+const rigWords = ({ settings, capabilities }: FieldState, isShort: boolean): string => {
   const lens = findLens(settings.lens);
   if (capabilities?.zoomMax && settings.crop > 1.02) return `zoom ${settings.crop.toFixed(1)}×`;
   if (!capabilities?.hasRig || !lens) return 'its own lens';
   const focal = Math.round(lens.focalLength35Mm * settings.crop);
+  if (isShort) return `${focal} mm`;
   return [`${focal} mm`, cropWords(settings.crop) || `f/${lens.fNumber}`].join(' ');
 };
 
@@ -120,8 +125,8 @@ const supportWords = ({ settings, capabilities }: FieldState): string => {
   return `${settings.support === 'tripod' ? 'tripod' : 'hand-held'}${filter}${lamp} ▾`;
 };
 
-function RigPart() {
-  const top = useStore(fieldStore, rigWords);
+function RigPart({ isShort }: { isShort: boolean }) {
+  const top = useStore(fieldStore, (s) => rigWords(s, isShort));
   const below = useStore(fieldStore, supportWords);
   return <Part top={top} below={below} name="Rig" sheet="rig" />;
 }
@@ -148,17 +153,17 @@ function useStateWords(width: number): readonly string[] {
 }
 
 /** What is written, into which roll, how many more there is room for; a battery that runs out. */
-function FilesPart() {
+function FilesPart({ width }: { width: number }) {
   const { data: room } = useRoom();
   const kind = useStore(fieldStore, filesTop);
   const roll = useStore(currentRollStore, ({ name }) => name);
-  const { width } = useScreenRoom();
   const isNarrow = width < NARROW_PX + LETTER_PX * kind.length;
   const state = useStateWords(width);
   const low = useStore(batteryStore, (battery) =>
     battery && isLow(battery) ? batteryWords(battery) : null,
   );
-  const first = state.length === 0 && low ? low : shortened(roll);
+  const first =
+    state.length === 0 && low ? low : shortened(roll, width < SHORT_PX ? FEW_LETTERS : MAX_LETTERS);
   const few = useStore(fieldStore, ({ settings, capabilities }) => {
     const left = capabilities ? framesLeft(settings, capabilities, room ?? null) : null;
     if (left === null || (isNarrow && left >= MANY_LEFT)) return '';
@@ -176,9 +181,10 @@ function FilesPart() {
 
 /** Letters of a roll's name that the line has room for. */
 const MAX_LETTERS = 14;
+const FEW_LETTERS = 7;
 
-const shortened = (name: string): string =>
-  name.length <= MAX_LETTERS ? name : `${name.slice(0, MAX_LETTERS - 1).trimEnd()}…`;
+const shortened = (name: string, letters: number): string =>
+  name.length <= letters ? name : `${name.slice(0, letters - 1).trimEnd()}…`;
 
 const styles = StyleSheet.create({
   line: {

@@ -4,6 +4,8 @@ export type FieldLayout = 'phone' | 'side' | 'wide';
 /** How large its parts are, in CSS pixels. */
 export interface FieldMeasures {
   readonly layout: FieldLayout;
+  /** Where the status line runs: along the screen's top, or that of a part of it. */
+  readonly statusOn: 'screen' | 'picture' | 'column';
   /** The picture stands (3:4) or lies (4:3). */
   readonly upright: boolean;
   readonly pictureWidth: number;
@@ -44,6 +46,8 @@ interface Heights {
 const ROOMY: Omit<Heights, 'verdict'> = { tape: 52, bar: 60, gap: GAP };
 const SNUG: Omit<Heights, 'verdict'> = { tape: 44, bar: 56, gap: 4 };
 const TIGHT: Omit<Heights, 'verdict'> = { tape: 44, bar: 44, gap: 3 };
+/** A phone on its side whose browser keeps its bars. */
+const TIGHTEST: Omit<Heights, 'verdict'> = { tape: 44, bar: 44, gap: 1 };
 
 /** Verdict, tapes, expose bar, the gaps between them, and the padding around. */
 const controlsHeight = ({ verdict, tape, bar, gap }: Heights): number =>
@@ -84,10 +88,10 @@ export function measureField(
 
 /** Where the picture begins in the room of the screen, in CSS pixels. */
 export function pictureCorner(
-  { layout, pictureWidth, ladderWidth, ladderOver, mirrored }: FieldMeasures,
+  { layout, statusOn, pictureWidth, ladderWidth, ladderOver, mirrored }: FieldMeasures,
   windowWidth: number,
 ): { readonly left: number; readonly top: number } {
-  const top = layout === 'side' ? 0 : STATUS_PX;
+  const top = statusOn === 'column' ? 0 : STATUS_PX;
   if (layout !== 'phone') return { left: mirrored ? windowWidth - pictureWidth : 0, top };
   const beside = ladderOver ? 0 : ladderWidth;
   const spare = windowWidth - pictureWidth - beside;
@@ -111,6 +115,7 @@ function measured(width: number, height: number, verdict: number, more: number):
   const ladderOver = spare < 56;
   return {
     layout: 'phone',
+    statusOn: 'screen',
     upright: true,
     pictureWidth,
     pictureHeight,
@@ -133,6 +138,7 @@ function wide(width: number, height: number, more: number): Measured {
   const pictureHeight = Math.round((pictureWidth * 3) / 4);
   return {
     layout: 'wide',
+    statusOn: 'screen',
     upright: false,
     pictureWidth,
     pictureHeight,
@@ -148,13 +154,18 @@ function wide(width: number, height: number, more: number): Measured {
 
 function side(width: number, height: number, verdict: number): Measured {
   const ladderWidth = 58;
-  const columnWidth = Math.max(330, width - Math.round((height * 4) / 3) - GAP);
-  const beside = Math.min(Math.round((height * 4) / 3), width - columnWidth - GAP);
+  const fits = (heights: Omit<Heights, 'verdict'>, status: number): boolean =>
+    status + controlsHeight({ ...heights, verdict }) <= height;
+  const withStatus = [ROOMY, SNUG, TIGHT].find((heights) => fits(heights, STATUS_PX));
+  const heights = withStatus ?? (fits(TIGHT, 0) ? TIGHT : TIGHTEST);
+  const whole = Math.round(((withStatus ? height : height - STATUS_PX) * 4) / 3);
+  const columnWidth = Math.max(330, width - whole - GAP);
+  const beside = Math.min(whole, width - columnWidth - GAP);
   const pictureWidth = Math.max(Math.round((MIN_PICTURE * 4) / 3), beside);
-  const heights =
-    [ROOMY, SNUG].find((h) => STATUS_PX + controlsHeight({ ...h, verdict }) <= height) ?? TIGHT;
   return {
     layout: 'side',
+    // Lower than the column with it, the picture gives it room.
+    statusOn: withStatus ? 'column' : 'picture',
     upright: false,
     pictureWidth,
     pictureHeight: Math.round((pictureWidth * 3) / 4),
