@@ -5,7 +5,7 @@ import { fieldSuite } from '../support/suite';
 jest.setTimeout(120_000);
 const { field } = fieldSuite('each');
 
-/** Sizes that Field is laid out for: small and usual phones, both on their side, a tablet, a computer. */
+/** Sizes Field is laid out for: small and usual phones, both on their side, tablet, computer. */
 const SIZES = [
   [360, 640],
   [390, 844],
