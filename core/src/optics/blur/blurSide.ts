@@ -34,6 +34,17 @@ export interface Row {
  */
 const gathering = (cells: number): number => cells + 2;
 
+/** How a row of a layer is laid over what lies behind it, or under what lies before it. */
+type Rule = 'overBack' | 'overFront';
+
+/** Addresses of rows of the finest grid. */
+export interface StackRows {
+  /** Room for one. */
+  readonly line: number;
+  /** One of zeros. */
+  readonly nothing: number;
+}
+
 /** One side of the focus: everything nearer, or everything farther. */
 export class BlurSide {
   /** Address of the words that tell of the gathering cells of the grids from 1 on. */
@@ -116,29 +127,33 @@ export class BlurSide {
   }
 
   /**
-   * Lays the layers over each other by the rule given, from the coarsest grid to the finest, where
-   * the result stands.
+   * Lays the layers over each other by the rule given, from the coarsest grid on: all but the
+   * finest, whose rows are laid as they are asked for.
    *
-   * @param line address of room for a row of the finest grid
+   * @param rows room for rows of the finest grid
    */
-  stack(rule: 'overBack' | 'overFront', line: number): void {
+  stack(rule: Rule, rows: StackRows): void {
+    for (let grid = this.coarsest; grid > 0; grid--)
+      for (let y = 0; y < this.layers[grid].height; y++) this.layRow(rule, grid, y, rows);
+  }
+
+  /** Lays a row of the finest layer over what `stack` has laid: there the result stands. */
+  finish(rule: Rule, y: number, rows: StackRows): void {
+    if (this.coarsest >= 0) this.layRow(rule, 0, y, rows);
+  }
+
+  private layRow(rule: Rule, grid: number, y: number, { line, nothing }: StackRows): void {
     const { routines } = this.memory;
-    const { layers, coarsest } = this;
-    for (let grid = coarsest; grid >= 0; grid--) {
-      const layer = layers[grid];
-      const other = grid < coarsest ? layers[grid + 1] : null;
-      layer.used = true;
-      if (!other) this.memory.floats.fill(0, line >> 2, (line >> 2) + 4 * layer.width);
-      for (let y = 0; y < layer.height; y++) {
-        if (other)
-          routines.enlargeRow(
-            other.at(0, y >> 1),
-            other.at(0, (y >> 1) + ((y & 1) === 0 ? -1 : 1)),
-            other.width,
-            line,
-          );
-        routines[rule](layer.at(0, y), line, layer.width);
-      }
-    }
+    const layer = this.layers[grid];
+    const other = grid < this.coarsest ? this.layers[grid + 1] : null;
+    layer.used = true;
+    if (other)
+      routines.enlargeRow(
+        other.at(0, y >> 1),
+        other.at(0, (y >> 1) + ((y & 1) === 0 ? -1 : 1)),
+        other.width,
+        line,
+      );
+    routines[rule](layer.at(0, y), other ? line : nothing, layer.width);
   }
 }

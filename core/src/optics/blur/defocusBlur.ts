@@ -1,7 +1,7 @@
 import type { LightPlane } from '../../sensor/lightPlane';
 import { BlurLayer, discBytes, layDiscs, MAX_GRID_PX } from './blurLayer';
 import { createBlurMemory, type BlurMemory } from './blurRoutines';
-import { BlurSide, GRIDS, type Row } from './blurSide';
+import { BlurSide, GRIDS, type Row, type StackRows } from './blurSide';
 import { MIN_BLUR_PX, MAX_BLUR_PX, type Defocus } from '../defocus';
 import { KERNELS_A_PX } from './discKernels';
 
@@ -42,8 +42,7 @@ export class DefocusBlur {
   private front!: BlurSide;
   private sharp!: BlurLayer;
   private rows!: SortedRows;
-  /** Address of room for a row. */
-  private line = 0;
+  private stacking!: StackRows;
 
   /** @param plain true: without WebAssembly in any case */
   constructor(private readonly plain = false) {}
@@ -62,6 +61,10 @@ export class DefocusBlur {
     out: Float32Array,
   ): void {
     const band = Math.max(BAND, BAND_REACHES * reach);
+    this.reserve(
+      roomFor(Math.min(part.width, STRIP), plane.width, reach),
+      roomFor(Math.min(part.height, band), plane.height, reach),
+    );
     for (let top = 0; top < part.height; top += band)
       for (let from = 0; from < part.width; from += STRIP) {
         const width = Math.min(STRIP, part.width - from);
@@ -87,35 +90,35 @@ export class DefocusBlur {
     const y0 = aligned(plane.row + Math.max(0, part.row - reach)) - plane.row;
     const x1 = Math.min(plane.width, part.column + part.width + reach);
     const y1 = Math.min(plane.height, part.row + part.height + reach);
-    this.fit(aligned(x1 - x0 + COARSEST - 1), aligned(y1 - y0 + COARSEST - 1));
+    this.back.clear();
+    this.front.clear();
     for (let y = Math.max(0, y0); y < y1; y++) this.sortRow(plane, defocus, x0, x1, y, y - y0);
     const gathered: Row = { light: this.rows.light, discs: this.rows.back };
     this.back.spreadGathered(gathered);
     this.front.spreadGathered(gathered);
-    this.back.stack('overBack', this.line);
-    this.front.stack('overFront', this.line);
+    this.back.stack('overBack', this.stacking);
+    this.front.stack('overFront', this.stacking);
     const { floats, routines } = this.memory;
+    const { line } = this.stacking;
     const [x, top] = [part.column - x0, part.row - y0];
-    const row = floats.subarray(this.line >> 2, (this.line >> 2) + 3 * part.width);
+    const row = floats.subarray(line >> 2, (line >> 2) + 3 * part.width);
     for (let y = 0; y < part.height; y++) {
+      this.back.finish('overBack', top + y, this.stacking);
+      this.front.finish('overFront', top + y, this.stacking);
       routines.composeRow(
         this.sharp.at(x, top + y),
         this.back.layers[0].at(x, top + y),
         this.front.layers[0].at(x, top + y),
         part.width,
-        this.line,
+        line,
       );
       out.set(row, first + y * stride);
     }
   }
 
-  /** Clean layers of at least this size. */
-  private fit(width: number, height: number): void {
-    if (width <= this.width && height <= this.height) {
-      this.back.clear();
-      this.front.clear();
-      return;
-    }
+  /** Layers of at least this size. */
+  private reserve(width: number, height: number): void {
+    if (width <= this.width && height <= this.height) return;
     this.width = Math.max(width, this.width);
     this.height = Math.max(height, this.height);
     this.lay();
@@ -133,7 +136,7 @@ export class DefocusBlur {
       BlurLayer.bytes(width, height) +
       GRIDS * (discBytes() + 16) +
       (2 * GRIDS + 8) * 16 +
-      7 * rowBytes;
+      8 * rowBytes;
     const memory = createBlurMemory(bytes, this.plain);
     let next = FIRST;
     const take = (size: number): number => {
@@ -162,7 +165,7 @@ export class DefocusBlur {
       front: take(rowBytes),
       wide: take(rowBytes),
     };
-    this.line = take(rowBytes);
+    this.stacking = { line: take(rowBytes), nothing: take(rowBytes) };
   }
 
   /** Gives the pixels of a row to their layers. */
@@ -235,5 +238,9 @@ function spreadFinest(
   layer.used = true;
   routines.spreadRow(light, discs, n, layer.at(column, row), layer.table);
 }
+
+/** Cells that a piece of so many pixels takes at most with what spreads into it. */
+const roomFor = (pixels: number, ofPlane: number, reach: number): number =>
+  aligned(Math.min(pixels + 2 * reach, ofPlane) + 2 * (COARSEST - 1));
 
 const aligned = (v: number): number => Math.floor(v / COARSEST) * COARSEST;
