@@ -105,12 +105,13 @@ const api = {
     const plan = planSimulated(shot);
     const preview = developPreview(plan, bands);
     const canvas = canvasOf(preview.rgba, preview.width, preview.height);
-    const thumbnail = await thumbnailUrl(canvas, shot.upright ? 6 : 1);
+    // The browser encodes both side by side.
+    const [thumbnail, jpeg] = await Promise.all([
+      thumbnailUrl(canvas, shot.upright ? 6 : 1),
+      wantsDng(shot.files) ? jpegBytes(canvas, PREVIEW_QUALITY) : null,
+    ]);
     const files: MadeFile[] = [];
-    if (wantsDng(shot.files)) {
-      const jpeg = await jpegBytes(canvas, PREVIEW_QUALITY);
-      files.push(madeFile('dng', '.dng', assembleSimulatedDng(plan, bands, jpeg)));
-    }
+    if (jpeg) files.push(madeFile('dng', '.dng', assembleSimulatedDng(plan, bands, jpeg)));
     end('assemble');
     files.push(...(await pictureFiles(plan, bands, end)));
     const { width, height } = plan.crop;
