@@ -346,6 +346,7 @@ describe('pins', () => {
 describe('the loupe', () => {
   const loupe = { at: { x: 0.2, y: 0.7 }, photosites: 152 };
   const { loupe: _none, ...view } = FIRST_VIEW;
+  beforeEach(() => session.setLoupe(null));
   test('is told to the camera when it moves, and only then', () => {
     session.setView(view);
     const before = mockNext.views.length;
@@ -355,6 +356,7 @@ describe('the loupe', () => {
     expect(mockNext.views.at(-1)).toMatchObject({ loupe, marks: FIRST_VIEW.marks });
   });
   test('stays where it is when the picture is shown otherwise', () => {
+    session.setLoupe(loupe);
     session.setView({ ...view, marks: false });
     expect(mockNext.views.at(-1)).toMatchObject({ loupe, marks: false });
     session.setLoupe(null);

@@ -20,9 +20,6 @@ export interface MonitorMemory extends Routines<MonitorRoutines> {
   readonly frame: number;
 }
 
-/** Pixels copied in and out at a time: as many as stay in the processor's cache; whole blocks. */
-export const PORTION = 16384;
-
 let plain: MonitorRoutines;
 const kept = new KeptRoutines(MONITOR_WASM, plainMonitor, (buffer) => {
   plain = plainMonitor(buffer);

@@ -1,5 +1,6 @@
 import { LADDER_BINS } from './ladderScale';
-import { memoryLayout, PORTION } from './memoryLayout';
+import { PORTION } from '../wasm';
+import { memoryLayout } from './memoryLayout';
 
 /** Bits of the mark mask. */
 export const MARK_CLIPPED_RED = 1;

@@ -1,4 +1,4 @@
-import { KeptRoutines, padded } from '../wasm';
+import { KeptRoutines, padded, PORTION } from '../wasm';
 import { EXPOSE_WASM } from './exposeWasm';
 import { rowStream, SMALL_NORMAL_BITS, SMALL_NORMAL_TABLE as NORMAL } from './noise';
 import type { PhotositeResponse } from './sensorModel';
@@ -22,8 +22,6 @@ interface ExposeRoutines {
 
 /** Pixels worked on at a time, each with a random stream of its own. */
 const BLOCK = 4;
-/** Pixels copied in and out at a time: as many as stay in the processor's cache. */
-const PORTION = 8192;
 const MASK = (1 << SMALL_NORMAL_BITS) - 1;
 
 /** The same in TypeScript. */

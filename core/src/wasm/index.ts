@@ -1,3 +1,3 @@
 export { hasVectors } from './hasVectors';
-export { KeptRoutines, padded } from './keptRoutines';
+export { KeptRoutines, padded, PORTION } from './keptRoutines';
 export { createRoutines, type Routines } from './wasmModule';

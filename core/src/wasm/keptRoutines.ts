@@ -7,6 +7,12 @@ import { createRoutines, type Routines } from './wasmModule';
 export const padded = (bytes: number): number => 16 * Math.ceil(bytes / 16) + 64;
 
 /**
+ * Pixels that a loop over a whole live frame copies in and out at a time: as many as stay in the
+ * processor's cache, and whole vectors of any kind.
+ */
+export const PORTION = 8192;
+
+/**
  * Routines whose memory is kept from call to call, and made anew only when it is too small: one set
  * for each module.
  */

@@ -1,5 +1,5 @@
 import type { PhotositeResponse } from '../../sensor/sensorModel';
-import { KeptRoutines, padded } from '../../wasm';
+import { KeptRoutines, padded, PORTION } from '../../wasm';
 import { MARK_PEAK } from '../monitorPass';
 import { PEAK_WASM } from './peakWasm';
 import { plainPeaks } from './plainPeaks';
@@ -67,8 +67,6 @@ export function peakingTable(
 /** Room before the luma: its vectors may read a little before and behind it. */
 const LUMA = 64;
 const THRESHOLDS = 65536 * 2;
-/** Pixels copied in at a time: as many as stay in the processor's cache; whole vectors. */
-const PORTION = 16384;
 
 const kept = new KeptRoutines(PEAK_WASM, plainPeaks);
 
