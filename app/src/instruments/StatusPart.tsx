@@ -48,7 +48,8 @@ const styles = StyleSheet.create({
     flexShrink: 1,
   },
   // Gives way before those beside it: a hundredth of a pixel less would cut their words.
-  widePart: { flexGrow: 1, flexShrink: 1e6 },
+  // As far as a finger still finds it: less than a full target, or the light could not be read.
+  widePart: { flexGrow: 1, flexShrink: 1e6, minWidth: 32 },
   steady: { minWidth: typePx(104) },
   // A shade under `line`, so that the small print passes WCAG AA on it.
   open: { backgroundColor: '#383838' },

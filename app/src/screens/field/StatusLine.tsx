@@ -25,19 +25,20 @@ import { batteryWords, isLow } from './words/stateWords';
  * @param width what it has of the screen's
  */
 export function StatusLine({ width }: { width: number }) {
+  const isShort = useStore(fieldStore, (s) => width < SHORT_PX[s.preferences.screen.type]);
   return (
     <View style={styles.line}>
       <PlacePart />
       <MeterPart />
       <LockButton />
-      <RigPart isShort={width < SHORT_PX} />
-      <FilesPart width={width} />
+      <RigPart isShort={isShort} />
+      <FilesPart width={width} isShort={isShort} />
     </View>
   );
 }
 
 /** Narrower than this, a place could not be touched beside all there is to say of lens and roll. */
-const SHORT_PX = 320;
+const SHORT_PX = { usual: 320, large: 370 } as const;
 
 /** What each part is called where one asks why. */
 const WHY = {
@@ -153,7 +154,7 @@ function useStateWords(width: number): readonly string[] {
 }
 
 /** What is written, into which roll, how many more there is room for; a battery that runs out. */
-function FilesPart({ width }: { width: number }) {
+function FilesPart({ width, isShort }: { width: number; isShort: boolean }) {
   const { data: room } = useRoom();
   const kind = useStore(fieldStore, filesTop);
   const roll = useStore(currentRollStore, ({ name }) => name);
@@ -163,7 +164,7 @@ function FilesPart({ width }: { width: number }) {
     battery && isLow(battery) ? batteryWords(battery) : null,
   );
   const first =
-    state.length === 0 && low ? low : shortened(roll, width < SHORT_PX ? FEW_LETTERS : MAX_LETTERS);
+    state.length === 0 && low ? low : shortened(roll, isShort ? FEW_LETTERS : MAX_LETTERS);
   const few = useStore(fieldStore, ({ settings, capabilities }) => {
     const left = capabilities ? framesLeft(settings, capabilities, room ?? null) : null;
     if (left === null || (isNarrow && left >= MANY_LEFT)) return '';
