@@ -41,6 +41,34 @@ describe('the frame loop', () => {
     loop.stop();
   });
 
+  test('what a tick leaves for later follows the one that was finished, in a task of its own', async () => {
+    const done: string[] = [];
+    let setting = 'old';
+    let inTick = false;
+    const loop = new FrameLoop(
+      function* () {
+        inTick = true;
+        yield;
+        done.push(setting);
+        // Whoever is told of the picture goes first.
+        void Promise.resolve().then(() => (inTick = false));
+      },
+      1000,
+      () => done.push(inTick ? 'too early' : `after ${setting}`),
+    );
+    loop.start();
+    await settle();
+    frames.shift()!();
+    setting = 'new';
+    loop.soon();
+    await settle();
+    expect(done).toEqual(['new', 'after new']);
+    loop.soon();
+    loop.stop();
+    await settle();
+    expect(done).toHaveLength(2);
+  });
+
   test('goes on frame by frame when nothing changes, and not after it was stopped', async () => {
     let ticks = 0;
     const loop = new FrameLoop(function* () {

@@ -9,10 +9,14 @@ import { SimulatedLive } from '../../src/camera/simulated/live/simulatedLive';
 jest.setTimeout(60_000);
 
 /** Widths of the pictures that have been shown. */
-function canvasOf(shown: number[]): Surface {
-  const context = { putImageData: (picture: ImageData) => shown.push(picture.width) };
+const canvasOf = (shown: number[]): Surface =>
+  new Surface(glassOf(({ width }) => shown.push(width)));
+
+/** A canvas on which a picture is shown. */
+function glassOf(putImageData: (picture: ImageData) => void): OffscreenCanvas {
+  const context = { putImageData };
   const canvas = { width: 1, height: 1, getContext: () => context };
-  return new Surface(canvas as unknown as OffscreenCanvas);
+  return canvas as unknown as OffscreenCanvas;
 }
 
 const turn = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
@@ -56,6 +60,35 @@ describe('the live picture of the simulated phone', () => {
     while (shown.at(-1) === uprightPx) await turn();
     live.close();
     expect(shown.at(-1)).toBeGreaterThan(uprightPx);
+  });
+
+  test('a picture does not wait for its loupe, nor a loupe under a finger for the picture', async () => {
+    const told: Readings[] = [];
+    /** What had been told last when the loupe was drawn. */
+    const before: Readings[] = [];
+    const target = { sceneId: 'test-wall', aim: { yawRad: 0, pitchRad: 0 } };
+    const live = new SimulatedLive(target, (readings) => told.push(readings));
+    const photosites = 64;
+    const looked = (x: number) => ({ ...FIRST_VIEW, loupe: { at: { x, y: 0.5 }, photosites } });
+    live.view(FIRST_VIEW);
+    live.apply(DEFAULT_SETTINGS, 1);
+    live.attach(canvasOf([]));
+    while (told.length === 0) await turn();
+    live.view(looked(0.5));
+    live.attachLoupe(glassOf(() => before.push(told.at(-1)!)));
+    live.apply({ ...DEFAULT_SETTINGS, focus: { mode: 'held', dioptres: 2 } }, 2);
+    // The lens has moved: each frame's loupe is drawn, once the frame has been told of.
+    while (before.at(-1)?.applied !== 2) await turn();
+    expect(before[0].loupe).toBeNull();
+    while (!told.at(-1)!.loupe) await turn();
+    expect(told.at(-1)!.loupe!.at.x).toBe(0.5);
+    const pictures = told.length;
+    live.view(looked(0.25));
+    expect(told).toHaveLength(pictures + 1);
+    expect(told.at(-1)!.loupe!.at.x).toBe(0.25);
+    live.view({ ...FIRST_VIEW, loupe: null });
+    while (told.at(-1)!.loupe) await turn();
+    live.close();
   });
 
   describe('a picture that begins before Field asks for one', () => {

@@ -12,10 +12,13 @@ export class FrameLoop {
   private stepping = false;
   private readonly channel = new MessageChannel();
   private sooner: ReturnType<typeof setTimeout> | undefined;
+  private later: ReturnType<typeof setTimeout> | undefined;
 
+  /** @param afterwards what a finished tick leaves for when it can be seen */
   constructor(
     private readonly tick: () => Generator<void, void>,
     private maxRate: number,
+    private readonly afterwards: () => void = () => {},
   ) {}
 
   start(): void {
@@ -38,6 +41,7 @@ export class FrameLoop {
       this.last = performance.now();
       const steps = this.tick();
       while (!steps.next().done);
+      this.finish();
     });
   }
 
@@ -53,11 +57,22 @@ export class FrameLoop {
   private async inSteps(turn: number): Promise<void> {
     this.stepping = true;
     const steps = this.tick();
-    while (!steps.next().done) {
+    let done = steps.next().done;
+    while (!done) {
       await this.mailbox();
       if (turn !== this.turn || !this.running) break;
+      done = steps.next().done;
     }
     this.stepping = false;
+    if (done) this.finish();
+  }
+
+  /** A picture is on its way to the screen when the task that drew it ends: the rest is another. */
+  private finish(): void {
+    this.later ??= setTimeout(() => {
+      this.later = undefined;
+      if (this.running) this.afterwards();
+    });
   }
 
   /** Lets the messages that wait be read: a message of our own comes after them. */

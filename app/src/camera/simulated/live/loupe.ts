@@ -8,6 +8,15 @@ import type { LoupeView } from '../../device/view';
 import { photositeAt } from '../simulatedView';
 import { Surface } from '../../live/surface';
 
+/** What a frame of the live picture has been exposed with, as the sensor itself sees it. */
+interface Seen {
+  readonly target: RegionTarget;
+  readonly exposure: RegionExposure;
+  readonly developer: Developer;
+  /** The picture stands: the sensor's rows run from its top to its foot. */
+  readonly upright: boolean;
+}
+
 /**
  * The loupe of the simulated camera: a piece of its sensor, exposed, developed and shown photosite
  * by photosite.
@@ -19,9 +28,13 @@ export class Loupe {
   private stale = true;
   private skipped = false;
   private shownAt: number | null = null;
-  private reading: LoupeReading | null = null;
-  /** What it was drawn with last. */
-  private last: Parameters<Loupe['draw']> | null = null;
+  private shown: LoupeReading | null = null;
+  private seen: Seen | null = null;
+
+  /** What it showed last. */
+  get reading(): LoupeReading | null {
+    return this.shown;
+  }
 
   attach(canvas: OffscreenCanvas): void {
     this.surface = new Surface(canvas);
@@ -33,29 +46,28 @@ export class Loupe {
     this.stale = true;
     if (!view) {
       this.surface = null;
-      this.last = null;
+      this.seen = null;
+      this.shown = null;
     }
   }
 
+  /** What the frame of the picture has been exposed with that is to be shown next. */
+  see(seen: Seen): void {
+    this.seen = seen;
+  }
+
   /**
-   * Shows the piece as it would be exposed now; every other frame only, unless something but noise
-   * has changed.
-   *
-   * @param upright the picture stands: the sensor's rows run from its top to its foot
+   * Shows the piece as it would be exposed now; every other time only, unless something but noise
+   * has changed. Returns what it shows, null where there is nothing to show yet.
    */
-  draw(
-    target: RegionTarget,
-    exposure: RegionExposure,
-    developer: Developer,
-    upright: boolean,
-  ): LoupeReading | null {
-    const { surface, view } = this;
-    if (!surface || !view) return null;
-    this.last = [target, exposure, developer, upright];
+  draw(): LoupeReading | null {
+    const { surface, view, seen } = this;
+    if (!surface || !view || !seen) return null;
+    const { target, exposure, developer, upright } = seen;
     const still = !this.stale && this.shownAt === exposure.dioptres;
     if (still && !this.skipped) {
       this.skipped = true;
-      return this.reading;
+      return this.shown;
     }
     this.skipped = false;
     this.stale = false;
@@ -70,13 +82,8 @@ export class Loupe {
     const { data } = developFrame(frame, developer, whole, upright);
     surface.show(new ImageData(data, size, size));
     const { detail, sure } = sharpnessOf(raw, size, size, exposure.response);
-    this.reading = { at: view.at, detail, sure };
-    return this.reading;
-  }
-
-  /** The same at once, where it has been moved to; null where there is nothing to show yet. */
-  again(): LoupeReading | null {
-    return this.last && this.draw(...this.last);
+    this.shown = { at: view.at, detail, sure };
+    return this.shown;
   }
 
   private pieceOf(photosites: number): SensorRegion {

@@ -55,7 +55,11 @@ export class SimulatedLive {
   private readonly questions = new LiveQuestions();
   private clock: ClockSetting = { epochMs: 0, sceneS: 0, factor: 1 };
   private seed = 1;
-  private readonly loop = new FrameLoop(() => this.tick(), LIVE_RATE);
+  private readonly loop = new FrameLoop(
+    () => this.tick(),
+    LIVE_RATE,
+    () => this.loupe.draw(),
+  );
 
   constructor(
     target: LiveAim,
@@ -123,7 +127,6 @@ export class SimulatedLive {
 
   attachLoupe(canvas: OffscreenCanvas): void {
     this.loupe.attach(canvas);
-    this.loop.soon();
   }
 
   /** See `CameraDevice.refocus`. */
@@ -151,10 +154,9 @@ export class SimulatedLive {
     this.options = options;
     if (!sameLoupe(options.loupe, before.loupe)) {
       this.loupe.look(options.loupe);
-      // A loupe under a finger does not wait for the picture behind it.
-      const shown = turned || this.light.isStale ? null : this.loupe.again();
-      if (shown && this.latest) {
-        this.report({ ...this.latest, loupe: shown });
+      // A loupe under a finger does not wait for the picture behind it, nor that for a loupe.
+      if (!turned) {
+        this.showLoupe();
         return;
       }
     }
@@ -253,11 +255,18 @@ export class SimulatedLive {
     shot.stage.develop(developer);
     yield;
     const picture = this.present(shot, focus.dioptres);
-    const piece = { ...shot.piece, dioptres: focus.dioptres };
-    const loupe = this.loupe.draw(sensor, piece, developer, shot.options.upright);
+    const exposure = { ...shot.piece, dioptres: focus.dioptres };
+    this.loupe.see({ target: sensor, exposure, developer, upright: shot.options.upright });
     const { refined } = this.light;
-    this.latest = liveReadings(shot, { light, rendering, focus, picture, loupe, refined });
+    const { reading } = this.loupe;
+    this.latest = liveReadings(shot, { light, rendering, focus, picture, loupe: reading, refined });
     this.report(this.latest);
+  }
+
+  /** Shows the loupe where it has been moved to. */
+  private showLoupe(): void {
+    const shown = this.light.isStale ? null : this.loupe.draw();
+    if (shown && this.latest) this.report({ ...this.latest, loupe: shown });
   }
 
   /** How the next frame is exposed; null while there is nothing to expose. */
