@@ -91,6 +91,26 @@ describe('the live picture of the simulated phone', () => {
     live.close();
   });
 
+  test('a loupe that lies ready is drawn while nobody sees it, so that the first turn of a tape need not wait', async () => {
+    const told: Readings[] = [];
+    const drawn: number[] = [];
+    const target = { sceneId: 'test-wall', aim: { yawRad: 0, pitchRad: 0 } };
+    const live = new SimulatedLive(target, (readings) => told.push(readings));
+    live.view(FIRST_VIEW);
+    live.apply(DEFAULT_SETTINGS, 1);
+    live.attach(canvasOf([]));
+    live.attachLoupe(glassOf(({ width }) => drawn.push(width)));
+    while (!told.at(-1)?.refined) await turn();
+    while (drawn.length < 2) await turn();
+    // It stops by itself, and is never told of.
+    for (let frames = told.length; told.length < frames + 20; ) await turn();
+    const practised = drawn.length;
+    for (let frames = told.length; told.length < frames + 5; ) await turn();
+    live.close();
+    expect(drawn).toHaveLength(practised);
+    expect(told.every(({ loupe }) => loupe === null)).toBe(true);
+  });
+
   describe('a picture that begins before Field asks for one', () => {
     const target = { sceneId: 'test-wall', aim: { yawRad: 0, pitchRad: 0 } };
 

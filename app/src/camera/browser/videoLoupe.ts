@@ -26,7 +26,6 @@ export class VideoLoupe {
 
   look(view: LoupeView | null): void {
     this.view = view;
-    if (!view) this.surface = null;
   }
 
   /** @param inFrame turns a place in the Window into one in the frame */

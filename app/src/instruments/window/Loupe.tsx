@@ -11,6 +11,8 @@ export const LOUPE_PX = 152;
 const BAR_PX = 14;
 
 interface LoupeProps {
+  /** Else it lies ready, unseen. */
+  readonly isShown: boolean;
   readonly left: number;
   readonly top: number;
   /** Screen pixels per photosite. */
@@ -41,7 +43,7 @@ const KEYS: Readonly<Record<string, readonly [number, number]>> = {
  * elsewhere, tap it away.
  */
 export function Loupe(props: LoupeProps) {
-  const { left, top, zoom, source, attach, subscribe, onDrag, onZoom, onClose } = props;
+  const { isShown, left, top, zoom, source, attach, subscribe, onDrag, onZoom, onClose } = props;
   const host = useRef<View>(null);
   useWorkerCanvas(host, source === 0 ? null : source, attach, { imageRendering: 'pixelated' });
   const moved = useRef({ x: 0, y: 0 });
@@ -62,7 +64,10 @@ export function Loupe(props: LoupeProps) {
     event.preventDefault();
   };
   return (
-    <View style={[styles.loupe, CONTAINED, { left, top }]} testID="loupe">
+    <View
+      style={[styles.loupe, CONTAINED, isShown ? { left, top } : styles.ready]}
+      testID={isShown ? 'loupe' : undefined}
+    >
       <View
         ref={host}
         role="button"
@@ -125,6 +130,7 @@ const styles = StyleSheet.create({
     flexDirection: 'row',
     gap: 2,
   },
+  ready: { display: 'none' },
   glass: { width: LOUPE_PX, height: LOUPE_PX, overflow: 'hidden' },
   scale: { width: BAR_PX, height: LOUPE_PX, backgroundColor: '#2a2a2a' },
   bar: {

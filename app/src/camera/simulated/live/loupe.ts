@@ -2,11 +2,15 @@ import { developFrame } from '@velmo/core/files';
 import { SensorRegion, type RegionExposure, type RegionTarget } from '@velmo/core/simulate';
 import type { Developer } from '@velmo/core/colour';
 import type { PicturePoint } from '@velmo/core/exposure';
-import { sharpnessOf } from '@velmo/core/monitor';
+import { sharpnessOf, type Sharpness } from '@velmo/core/monitor';
 import type { LoupeReading } from '../../device/readings';
 import type { LoupeView } from '../../device/view';
 import { photositeAt } from '../simulatedView';
 import { Surface } from '../../live/surface';
+
+/** Photosites along each side of what is drawn unseen, and how often. */
+const PRACTICE_PX = 152;
+const PRACTICE_DRAWS = 8;
 
 /** What a frame of the live picture has been exposed with, as the sensor itself sees it. */
 interface Seen {
@@ -44,11 +48,7 @@ export class Loupe {
   look(view: LoupeView | null): void {
     this.view = view;
     this.stale = true;
-    if (!view) {
-      this.surface = null;
-      this.seen = null;
-      this.shown = null;
-    }
+    if (!view) this.shown = null;
   }
 
   /** What the frame of the picture has been exposed with that is to be shown next. */
@@ -63,7 +63,7 @@ export class Loupe {
   draw(): LoupeReading | null {
     const { surface, view, seen } = this;
     if (!surface || !view || !seen) return null;
-    const { target, exposure, developer, upright } = seen;
+    const { target, exposure, upright } = seen;
     const still = !this.stale && this.shownAt === exposure.dioptres;
     if (still && !this.skipped) {
       this.skipped = true;
@@ -74,6 +74,33 @@ export class Loupe {
     this.shownAt = exposure.dioptres;
     const piece = this.pieceOf(view.photosites);
     aimAt(piece, target, view.at, upright);
+    const { detail, sure } = this.expose(piece, seen, surface);
+    this.shown = { at: view.at, detail, sure };
+    return this.shown;
+  }
+
+  /**
+   * Draws a few times while nobody sees it, a time at each step, once there is what to draw on:
+   * code that is new to the machine takes ten times as long as later, and the turn of a tape that
+   * brings the loupe would wait for it.
+   */
+  *practise(): Generator<void, void> {
+    for (let drawn = 0; drawn < PRACTICE_DRAWS;) {
+      const { seen, surface, view } = this;
+      if (seen && surface && !view) {
+        const piece = this.pieceOf(PRACTICE_PX);
+        aimAt(piece, seen.target, { x: 0.5, y: 0.5 }, seen.upright);
+        const dioptres = seen.exposure.dioptres + drawn / 100;
+        this.expose(piece, { ...seen, exposure: { ...seen.exposure, dioptres } }, surface);
+        drawn++;
+      }
+      yield;
+    }
+  }
+
+  /** Exposes a piece and shows it. */
+  private expose(piece: SensorRegion, seen: Seen, surface: Surface): Sharpness {
+    const { exposure, developer, upright } = seen;
     piece.expose(exposure);
     const { raw, size } = piece;
     const { whiteLevel } = exposure.response;
@@ -81,9 +108,7 @@ export class Loupe {
     const frame = { raw, width: size, height: size, whiteLevel };
     const { data } = developFrame(frame, developer, whole, upright);
     surface.show(new ImageData(data, size, size));
-    const { detail, sure } = sharpnessOf(raw, size, size, exposure.response);
-    this.shown = { at: view.at, detail, sure };
-    return this.shown;
+    return sharpnessOf(raw, size, size, exposure.response);
   }
 
   private pieceOf(photosites: number): SensorRegion {

@@ -45,6 +45,7 @@ export class SimulatedLive {
   private readonly light: FramedLight;
   private readonly focus = new LiveFocus();
   private readonly loupe = new Loupe();
+  private readonly practice = this.loupe.practise();
   private readonly meter = new LiveMeter();
   private capturing = false;
   /** Field is not there yet. */
@@ -58,7 +59,7 @@ export class SimulatedLive {
   private readonly loop = new FrameLoop(
     () => this.tick(),
     LIVE_RATE,
-    () => this.loupe.draw(),
+    () => this.afterwards(),
   );
 
   constructor(
@@ -156,7 +157,7 @@ export class SimulatedLive {
       this.loupe.look(options.loupe);
       // A loupe under a finger does not wait for the picture behind it, nor that for a loupe.
       if (!turned) {
-        this.showLoupe();
+        if (before.loupe) this.showLoupe();
         return;
       }
     }
@@ -261,6 +262,11 @@ export class SimulatedLive {
     const { reading } = this.loupe;
     this.latest = liveReadings(shot, { light, rendering, focus, picture, loupe: reading, refined });
     this.report(this.latest);
+  }
+
+  /** What waits until a picture is on its way. */
+  private afterwards(): void {
+    if (!this.loupe.draw() && this.light.refined) this.practice.next();
   }
 
   /** Shows the loupe where it has been moved to. */
