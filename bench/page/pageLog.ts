@@ -5,7 +5,8 @@ export interface Log {
   /** Animation frames of the page. */
   animation: number;
   readonly frames: { at: number; applied: number; loupe: string }[];
-  readonly applied: { at: number; number: number }[];
+  /** Changes; `held`: made by a pointer that was down, not by a tape that glides on after it. */
+  readonly applied: { at: number; number: number; held: boolean }[];
   /** Where the loupe was asked to look. */
   readonly looked: { at: number; loupe: string }[];
 }
@@ -13,6 +14,7 @@ export interface Log {
 export interface LoggedWindow extends Window {
   velmoLog: Log;
   velmoPointer: number;
+  velmoHeld: boolean;
 }
 
 /**
@@ -30,6 +32,8 @@ export function watch(): void {
   requestAnimationFrame(count);
   for (const type of ['pointerrawupdate', 'pointermove', 'pointerup'] as const)
     window.addEventListener(type, (e) => (w.velmoPointer = e.timeStamp), true);
+  for (const type of ['pointerdown', 'pointerup', 'pointercancel'] as const)
+    window.addEventListener(type, () => (w.velmoHeld = type === 'pointerdown'), true);
   const setter = Object.getOwnPropertyDescriptor(MessagePort.prototype, 'onmessage')!;
   Object.defineProperty(MessagePort.prototype, 'onmessage', {
     ...setter,
@@ -57,6 +61,7 @@ export function watch(): void {
         w.velmoLog.applied.push({
           at: w.velmoPointer,
           number: call.argumentList?.[1].value as number,
+          held: w.velmoHeld,
         });
       if (call.path?.[0] === 'view') {
         const { loupe } = call.argumentList?.[0].value as { loupe: { at: object } | null };
