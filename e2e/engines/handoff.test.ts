@@ -3,7 +3,7 @@ import { mkdtempSync } from 'node:fs';
 import { hostname, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import jsQR from 'jsqr';
-import { EXPOSE, LAST_FRAME, plainLink } from '../support/browser';
+import { EXPOSE, LAST_FRAME, plainLink, until } from '../support/browser';
 import { cameInto, serveLan, type LanServer } from '../support/lanServer';
 import { otherEngines } from './engineSuite';
 import { fieldReadyIn, pictureOf, present, pressOn, tapOn, untilWords } from './hands';
@@ -47,8 +47,12 @@ otherEngines(({ engine, tab, test }) => {
     await untilWords(tab(), /No phone is paired/);
     await pressOn(tab(), 'Pair a phone ...');
     await present(tab(), CODE);
-    const { width, height, data } = await pictureOf(tab(), CODE);
-    const { hash } = new URL(jsQR(new Uint8ClampedArray(data), width, height)!.data);
+    // Firefox's pictures are of the screen: what the page holds by now may not be on it yet.
+    const code = async (): Promise<string> => {
+      const { width, height, data } = await pictureOf(tab(), CODE);
+      return jsQR(new Uint8ClampedArray(data), width, height)?.data ?? '';
+    };
+    const { hash } = new URL(await until(code, /^https:.*#/));
 
     await tab().goto(lan.url + plainLink(SMALL) + hash);
     // Said at once, for some seconds.
