@@ -76,13 +76,15 @@ export function Loupe(props: LoupeProps) {
         style={[styles.glass, PANNABLE]}
         {...({ onKeyDown } as object)}
       />
-      <SharpnessBar subscribe={subscribe} />
-      <Button
-        label={`${zoom * 100} %`}
-        name={`Loupe at ${zoom * 100} %: change to ${zoom === 1 ? 200 : 100} %`}
-        onPress={onZoom}
-        style={styles.zoom}
-      />
+      {isShown && <SharpnessBar subscribe={subscribe} />}
+      {isShown && (
+        <Button
+          label={`${zoom * 100} %`}
+          name={`Loupe at ${zoom * 100} %: change to ${zoom === 1 ? 200 : 100} %`}
+          onPress={onZoom}
+          style={styles.zoom}
+        />
+      )}
     </View>
   );
 }
