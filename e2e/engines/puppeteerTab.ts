@@ -60,6 +60,9 @@ async function tabOf(
   return new PuppeteerTab(engine, await browser.version(), browser, page, downloads, screen);
 }
 
+/** A finger that keeps still for so long asks why. */
+const ASKS_WHY_MS = 500;
+
 /** What Firefox says of a part that a page was still loading ahead of need when it was left. */
 const GIVEN_UP = /Failed to load .* A ServiceWorker intercepted the request/;
 
@@ -103,18 +106,30 @@ class PuppeteerTab implements Tab {
   }
 
   async drag(places: readonly Place[], pointer: 'mouse' | 'touch' = 'mouse'): Promise<void> {
-    const [first, ...rest] = places;
+    const [first, second, ...rest] = places;
+    const { mouse, touchscreen } = this.page;
+    // A tap is one command, a press and its first step go together: on a busy machine a finger that
+    // waits to be taken up or moved asks why.
+    if (!second)
+      return pointer === 'touch'
+        ? touchscreen.tap(first.x, first.y)
+        : mouse.click(first.x, first.y);
     if (pointer === 'touch') {
-      const touch = await this.page.touchscreen.touchStart(first.x, first.y);
+      const pressed = performance.now();
+      const touch = await touchscreen.touchStart(first.x, first.y);
+      await touch.move(second.x, second.y);
+      // On a busy machine it has kept still for so long that it has asked why: once more.
+      if (performance.now() - pressed > ASKS_WHY_MS) {
+        await touch.end();
+        await this.key('Escape');
+        return this.drag(places, pointer);
+      }
       for (const { x, y } of rest) await touch.move(x, y);
       await touch.end();
       return;
     }
-    const { mouse } = this.page;
-    // A tap is one command: on a busy machine a finger that waits to be taken up asks why.
-    if (rest.length === 0) return mouse.click(first.x, first.y);
     await mouse.move(first.x, first.y);
-    await mouse.down();
+    await Promise.all([mouse.down(), mouse.move(second.x, second.y)]);
     for (const { x, y } of rest) await mouse.move(x, y);
     await mouse.up();
   }
