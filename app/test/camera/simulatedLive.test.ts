@@ -9,12 +9,14 @@ import { SimulatedLive } from '../../src/camera/simulated/live/simulatedLive';
 jest.setTimeout(60_000);
 
 /** Widths of the pictures that have been shown. */
-const canvasOf = (shown: number[]): Surface =>
-  new Surface(glassOf(({ width }) => shown.push(width)));
+const canvasOf = (shown: number[]): Surface => new Surface(glassOf((width) => shown.push(width)));
 
-/** A canvas on which a picture is shown. */
-function glassOf(putImageData: (picture: ImageData) => void): OffscreenCanvas {
-  const context = { putImageData };
+/** A canvas that tells the width of each picture it shows, 0 where it is made blank. */
+function glassOf(show: (width: number) => void): OffscreenCanvas {
+  const context = {
+    putImageData: (picture: ImageData) => show(picture.width),
+    fillRect: () => show(0),
+  };
   const canvas = { width: 1, height: 1, getContext: () => context };
   return canvas as unknown as OffscreenCanvas;
 }
@@ -99,15 +101,16 @@ describe('the live picture of the simulated phone', () => {
     live.view(FIRST_VIEW);
     live.apply(DEFAULT_SETTINGS, 1);
     live.attach(canvasOf([]));
-    live.attachLoupe(glassOf(({ width }) => drawn.push(width)));
+    live.attachLoupe(glassOf((width) => drawn.push(width)));
     while (!told.at(-1)?.refined) await turn();
     while (drawn.length < 2) await turn();
     // It stops by itself, and is never told of.
-    for (let frames = told.length; told.length < frames + 20; ) await turn();
+    for (let frames = told.length; told.length < frames + 20;) await turn();
     const practised = drawn.length;
-    for (let frames = told.length; told.length < frames + 5; ) await turn();
+    for (let frames = told.length; told.length < frames + 5;) await turn();
     live.close();
     expect(drawn).toHaveLength(practised);
+    expect(drawn.at(-1)).toBe(0);
     expect(told.every(({ loupe }) => loupe === null)).toBe(true);
   });
 

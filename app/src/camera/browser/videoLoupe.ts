@@ -26,6 +26,7 @@ export class VideoLoupe {
 
   look(view: LoupeView | null): void {
     this.view = view;
+    if (!view) this.surface?.blank();
   }
 
   /** @param inFrame turns a place in the Window into one in the frame */

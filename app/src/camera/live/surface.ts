@@ -18,6 +18,11 @@ export class Surface {
     canvas.height = height;
   }
 
+  /** Shows nothing. */
+  blank(): void {
+    this.context.fillRect(0, 0, this.canvas.width, this.canvas.height);
+  }
+
   /** Shows a picture in its own size. */
   show(picture: ImageData): void {
     this.resize(picture.width, picture.height);

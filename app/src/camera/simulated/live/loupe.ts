@@ -48,7 +48,9 @@ export class Loupe {
   look(view: LoupeView | null): void {
     this.view = view;
     this.stale = true;
-    if (!view) this.shown = null;
+    if (view) return;
+    this.shown = null;
+    this.surface?.blank();
   }
 
   /** What the frame of the picture has been exposed with that is to be shown next. */
@@ -92,6 +94,7 @@ export class Loupe {
         aimAt(piece, seen.target, { x: 0.5, y: 0.5 }, seen.upright);
         const dioptres = seen.exposure.dioptres + drawn / 100;
         this.expose(piece, { ...seen, exposure: { ...seen.exposure, dioptres } }, surface);
+        surface.blank();
         drawn++;
       }
       yield;
