@@ -17,7 +17,7 @@ export function phoneView(
   height = 640,
 ): { width: number; height: number; rgb: string } {
   const out = join(mkdtempSync(join(tmpdir(), 'velmo-view-')), 'view.jpg');
-  const cli = ['--import', 'tsx', join(ROOT, 'tools/cli.ts'), 'shoot', '--scene', scene];
+  const cli = ['--import', 'tsx', join(ROOT, 'tools/cli/cli.ts'), 'shoot', '--scene', scene];
   execFileSync(process.execPath, [...cli, ...shot, '--mp', '3', '--out', out], { cwd: ROOT });
   const { width: w, height: h, data } = jpeg.decode(readFileSync(out), { useTArray: true });
   // The middle of the level picture, cut upright; each pixel the mean of those it covers.

@@ -1,4 +1,4 @@
-// Runs a TypeScript entry of the repository: `node tools/run-ts.mjs tools/cli.ts ...`.
+// Runs a TypeScript entry of the repository: `node tools/run-ts.mjs tools/cli/cli.ts ...`.
 import { spawnSync } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import { ensureBuilt } from './build.mjs';

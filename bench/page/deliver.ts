@@ -31,7 +31,7 @@ const RECIPE: Partial<Development> = { exposure: 1, shadows: 0.5, highlights: -0
 function developBench(): Result[] {
   const folder = mkdtempSync(join(tmpdir(), 'velmo-bench-'));
   const file = join(folder, 'shed.dng');
-  const cli = join(__dirname, '../../tools/cli.ts');
+  const cli = join(__dirname, '../../tools/cli/cli.ts');
   const shot = ['shoot', '--scene', 'drying-shed', '--mp', '12', '--time', '1/60', '--out', file];
   execFileSync(process.execPath, ['--import', 'tsx', cli, ...shot]);
   const developed = (recipe: Partial<Development>) => (): void => {

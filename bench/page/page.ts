@@ -60,7 +60,7 @@ interface Shot {
  */
 function dcrawMs(scene: string, mp: number): number {
   const file = join(mkdtempSync(join(tmpdir(), 'velmo-bench-')), 'peer.dng');
-  const cli = join(__dirname, '../../tools/cli.ts');
+  const cli = join(__dirname, '../../tools/cli/cli.ts');
   const shot = ['shoot', '--scene', scene, '--mp', String(mp), '--time', '1/2000', '--out', file];
   execFileSync(process.execPath, ['--import', 'tsx', cli, ...shot]);
   const times = [0, 1].map(() => {

@@ -9,7 +9,7 @@ const folder = mkdtempSync(join(tmpdir(), 'velmo-cli-'));
 
 /** What `npm run -s tool` runs, without npm's own start before each run. */
 const tool = (...args: string[]) =>
-  spawnSync(process.execPath, ['--import', 'tsx', 'tools/cli.ts', ...args], {
+  spawnSync(process.execPath, ['--import', 'tsx', 'tools/cli/cli.ts', ...args], {
     cwd: ROOT,
     encoding: 'utf8',
     env: { ...process.env, VELMO_CWD: ROOT },

@@ -23,7 +23,7 @@ export function shootAs(name: string, ...args: string[]): string {
   run(process.execPath, [
     '--import',
     'tsx',
-    join(ROOT, 'tools/cli.ts'),
+    join(ROOT, 'tools/cli/cli.ts'),
     'shoot',
     ...args,
     '--out',
