@@ -118,7 +118,7 @@ test('the brightest of 60 frames of 30 s keeps a star’s arc unbroken, and its 
     focusDioptres: 0,
     startS: (-frames * apartS) / 2,
   };
-  const { plan, at } = gathered(shot, 'brightest', frames, apartS, [1]);
+  const { plan, at } = gathered(shot, 'brightest', frames, apartS, [1, 2]);
   const direction = new Float64Array(3);
   const place = new Float64Array(3);
   const placeAt = (s: number): [number, number] => {
