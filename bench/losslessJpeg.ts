@@ -6,7 +6,7 @@ import { Decoder } from 'jpeg-lossless-decoder-js';
 import {
   assembleSimulatedDng,
   captureBand,
-  developPreview,
+  layPreview,
   exposeBand,
   plainShot,
   planSimulated,
@@ -81,7 +81,7 @@ const timeOf = (work: () => void): number =>
  */
 function dcrawBench(plan: ReturnType<typeof planSimulated>): Result {
   const bands = Array.from({ length: plan.bands }, (_, i) => captureBand(plan, i));
-  const { rgba, width, height } = developPreview(plan, bands);
+  const { rgba, width, height } = layPreview(plan, bands);
   const preview = jpeg.encode({ data: Buffer.from(rgba.buffer), width, height }, 80).data;
   const file = join(mkdtempSync(join(tmpdir(), 'velmo-bench-')), 'f.dng');
   const bytes = Buffer.concat(assembleSimulatedDng(plan, bands, new Uint8Array(preview)));

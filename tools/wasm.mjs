@@ -19,6 +19,7 @@ const MODULES = {
   develop: 'colour/develop',
   tent: 'simulate',
   mosaic: 'sensor',
+  bin: 'sensor',
   merge: 'combine/merge',
   recipe: 'recipe/develop',
   average: 'combine/average',

@@ -17,12 +17,15 @@ import {
 } from '../src/colour';
 import { blurRows, DefocusBlur, findLens, shakeKernel } from '../src/optics';
 import {
+  binMosaic,
   cameraProfile,
   createLightPlane,
   exposeLive,
   exposeMosaic,
   photositeResponse,
 } from '../src/sensor';
+import { clippedPhotosites } from '../src/sensor/clippedPhotosites';
+import { striped } from '../src/simulate';
 import { tentBlur } from '../src/simulate/lensBlur';
 import { hasVectors } from '../src/wasm';
 
@@ -211,6 +214,44 @@ describe('compiled inner loops', () => {
       exposeMosaic(light, width, rows, 6, exposure, plain, true);
       expect(fast).toEqual(plain);
       expect(new Set(fast).size).toBeGreaterThan(3);
+    }
+  });
+
+  test('light that pulses row by row is exposed as the same light with its stripes in it', () => {
+    const [width, rows] = [62, 8];
+    const response = photositeResponse(findLens('main')!.sensor, 100, 1);
+    const light = Float32Array.from({ length: 3 * width * rows }, (_, i) => 20 + (i % 91));
+    const shares = Float32Array.from({ length: rows }, (_, y) => 0.7 + 0.08 * y);
+    const exposure = { response, electronsPerLight: 60, seed: 5 };
+    const [told, laid] = [0, 1].map(() => new Uint16Array(width * rows));
+    exposeMosaic(light, width, rows, 0, { ...exposure, shares }, told);
+    exposeMosaic(striped(light, width, shares), width, rows, 0, exposure, laid);
+    told.forEach((v, i) => expect(Math.abs(v - laid[i])).toBeLessThanOrEqual(1));
+    const sumOf = (y: number): number =>
+      told.subarray(y * width, (y + 1) * width).reduce((sum, v) => sum + v - 256, 0);
+    expect(sumOf(7) / sumOf(1)).toBeGreaterThan(1.4);
+  });
+
+  test('photosites are binned and counted as by the same loops in TypeScript', () => {
+    const [width, rows] = [70, 24];
+    const raw = Uint16Array.from({ length: width * rows }, (_, i) => Math.imul(i, 40503) & 0xffff);
+    for (const [factor, box] of [
+      [2, { x: 0, y: 0, width, height: rows }],
+      [4, { x: 2, y: 4, width: 66, height: 18 }],
+      [6, { x: 0, y: 2, width, height: 20 }],
+    ] as const) {
+      const values = 3 * Math.floor(box.width / factor) * Math.floor(box.height / factor);
+      const [fast, plain] = [0, 1].map(() => new Uint16Array(values + 1));
+      binMosaic(raw, width, box, factor, fast);
+      binMosaic(raw, width, box, factor, plain, true);
+      expect(fast).toEqual(plain);
+      expect(new Set(fast).size).toBeGreaterThan(20);
+      expect(fast[values]).toBe(0);
+    }
+    for (const level of [1, 30000, 32768, 65535]) {
+      const counts = clippedPhotosites(raw, width, level);
+      expect(counts).toEqual(clippedPhotosites(raw, width, level, true));
+      expect(counts.reduce((sum, n) => sum + n)).toBe(raw.filter((v) => v >= level).length);
     }
   });
 

@@ -10,7 +10,7 @@ import { parseArgs } from 'node:util';
 import {
   assembleSimulatedDng,
   captureBand,
-  developPreview,
+  layPreview,
   mosaicOf,
   plainShot,
   planSimulated,
@@ -211,7 +211,7 @@ function write(plan: SimulatedPlan, bands: readonly CapturedBand[], out: string)
     writeFileSync(out, Buffer.concat(picture(plan, bands)));
     return;
   }
-  const { rgba, width, height } = developPreview(plan, bands);
+  const { rgba, width, height } = layPreview(plan, bands);
   const preview = encodeJpeg({ data: rgba, width, height }, PREVIEW_QUALITY);
   writeFileSync(out, Buffer.concat(assembleSimulatedDng(plan, bands, preview)));
 }

@@ -8,6 +8,8 @@ export interface MosaicExposure {
   /** Electrons per unit of camera-space light in the plane. */
   readonly electronsPerLight: number;
   readonly seed: number;
+  /** Light of each row of the band as a share of what is given; null or left out: all of it. */
+  readonly shares?: Float32Array | null;
 }
 
 /** Fixed pattern of the photosites' gain: the same for every frame of a sensor. */
@@ -99,7 +101,7 @@ export function exposeMosaic(
   out: Uint16Array,
   plain = false,
 ): void {
-  const { response, electronsPerLight, seed } = exposure;
+  const { response, electronsPerLight, seed, shares } = exposure;
   const { readNoiseE, prnu, blackLevel, whiteLevel } = response;
   const perE = 1 / response.electronsPerDn;
   const rawAt = LIGHT_AT + padded(12 * width);
@@ -117,7 +119,7 @@ export function exposeMosaic(
       CFA_RGGB[cfaRow | 1],
       rowStream(seed, row),
       rowStream(FIXED_PATTERN_SEED, row),
-      electronsPerLight,
+      shares ? electronsPerLight * shares[y] : electronsPerLight,
       prnu,
       readNoiseE,
       blackLevel,

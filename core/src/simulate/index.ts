@@ -1,6 +1,6 @@
 export { AHEAD_CHOICES, type AheadChoice } from './lightAhead';
 export { FLASH_GUIDE_NUMBER, longFlash } from './flash';
-export { type LampReadout, READOUT_S, rowShares, stripeLight } from './lampStripes';
+export { type LampReadout, READOUT_S, rowShares, striped } from './lampStripes';
 export { noiseProfile, type RawLevels, rawLevels } from './rawLevels';
 export { meterResponse, sceneResponse } from './sceneResponse';
 export { type DrillPlace, drillSentence, type DrillShot, readDrillSentence } from './drillSentence';
@@ -14,10 +14,11 @@ export {
   clippedShareOf,
   encodeRawBand,
   exposeBand,
-  previewOf,
   type StageListener,
 } from './simulatedBand';
-export { assembleSimulatedDng, developPreview, mosaicOf, simulatedDeveloper } from './simulatedDng';
+export { simulatedDeveloper } from './simulatedDeveloper';
+export { assembleSimulatedDng, depthMapOf, mosaicOf } from './simulatedDng';
+export { layPreview, previewRows } from './simulatedPreview';
 export { plainShot } from './plainShot';
 export {
   planSimulated,

@@ -27,25 +27,15 @@ export const rowShares = (rows: number, lamps: LampReadout): Float32Array =>
   );
 
 /**
- * Dims and brightens interleaved RGB light row by row, or column by column where the sensor's rows
- * stand upright.
+ * Interleaved RGB light, dimmed and brightened row by row.
  *
- * @param shares one a row (or column) of `light`
- * @param out receives the light; may be `light` itself
+ * @param shares one a row of `light`
  */
-export function stripeLight(
-  light: Float32Array,
-  width: number,
-  shares: Float32Array,
-  along: 'rows' | 'columns',
-  out: Float32Array,
-): void {
-  const height = light.length / (3 * width);
-  for (let y = 0, i = 0; y < height; y++)
-    for (let x = 0; x < width; x++) {
-      const share = along === 'rows' ? shares[y] : shares[x];
-      out[i] = light[i++] * share;
-      out[i] = light[i++] * share;
-      out[i] = light[i++] * share;
-    }
+export function striped(light: Float32Array, width: number, shares: Float32Array): Float32Array {
+  const lit = new Float32Array(light.length);
+  for (let y = 0, i = 0; i < light.length; y++) {
+    const share = shares[y];
+    for (const end = i + 3 * width; i < end; i++) lit[i] = light[i] * share;
+  }
+  return lit;
 }

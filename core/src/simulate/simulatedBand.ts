@@ -4,20 +4,21 @@ import { TILE_HEIGHT, TILE_WIDTH } from '../files/dng/tiling';
 import { blurReachPx } from '../optics/defocus';
 import { DefocusBlur } from '../optics/blur/defocusBlur';
 import { depthRange } from '../scene/depths';
+import { clippedPhotosites } from '../sensor/clippedPhotosites';
 import type { LightPlane } from '../sensor/lightPlane';
-import { binMosaic } from '../sensor/binMosaic';
 import { exposeMosaic } from '../sensor/exposeMosaic';
 import { electronsPerLuminance } from '../sensor/sensorModel';
 import { blurRows } from '../optics/shake/shakeBlur';
 import { shakeKernel, type BlurKernel } from '../optics/shake/shakeKernel';
 import { pixelAngleRad } from '../optics/zoom';
 import { wantsDng, wantsPicture } from '../files/fileKinds';
-import { rowShares, stripeLight } from './lampStripes';
+import { rowShares, striped } from './lampStripes';
 import { flashRows } from './flashLight';
 import { tentBlur } from './lensBlur';
 import { rawLevels } from './rawLevels';
 import { sceneResponse } from './sceneResponse';
 import type { SimulatedPlan } from './simulatedPlan';
+import { previewRows } from './simulatedPreview';
 import { isStillBehindLens, stillRows, type StillLight } from './stillLight';
 
 /** What a band of the sensor gave, as far as the files of the shot need it. */
@@ -26,14 +27,16 @@ export interface CapturedBand {
   readonly tiles: Uint8Array[];
   /** Raw values, `width * rows`, for a developed picture. */
   readonly raw: Uint16Array | null;
-  /** Raw-scaled RGB of the preview's rows. */
-  readonly previewRaw: Uint16Array;
+  /** The preview's rows, developed: RGBA bytes. */
+  readonly preview: Uint8ClampedArray;
   /** Photosites at the white level: red, green, blue. */
   readonly clipped: readonly [number, number, number];
 }
 
 /** Called between stages, so that a caller with a clock can time them. */
-export type StageListener = (stage: 'light' | 'defocus' | 'shake' | 'sensor' | 'compress') => void;
+export type StageListener = (
+  stage: 'light' | 'defocus' | 'shake' | 'sensor' | 'compress' | 'preview',
+) => void;
 
 /** Who listens while a band is made, and where its light is kept. */
 interface BandWork {
@@ -138,19 +141,13 @@ function lightOfBand(
   return shaken;
 }
 
-/** The same light with the stripes of pulsing lamps on a band's rows. */
-function striped(
-  plan: SimulatedPlan,
-  firstRow: number,
-  rows: number,
-  light: Float32Array,
-): Float32Array {
-  const { shot, scene, width, height } = plan;
-  if (scene.lampModulation === undefined) return light;
+/** What pulsing lamps give each row of a band, as a share of the mean; null where none pulse. */
+function sharesOfBand(plan: SimulatedPlan, band: number): Float32Array | null {
+  const { shot, scene, height } = plan;
+  if (scene.lampModulation === undefined) return null;
+  const firstRow = band * TILE_HEIGHT;
   const shares = rowShares(height, { ...shot, modulation: scene.lampModulation });
-  const lit = new Float32Array(light.length);
-  stripeLight(light, width, shares.subarray(firstRow, firstRow + rows), 'rows', lit);
-  return lit;
+  return shares.subarray(firstRow, firstRow + bandRows(plan, band));
 }
 
 /**
@@ -159,18 +156,41 @@ function striped(
  */
 function addFlash(
   plan: SimulatedPlan,
-  firstRow: number,
-  rows: number,
+  band: number,
   onStage: StageListener,
   light: Float32Array,
 ): Float32Array {
   const { shot, width } = plan;
+  const [firstRow, rows] = [band * TILE_HEIGHT, bandRows(plan, band)];
   const rowsOf: RowsBeforeLens = (top, height) => flashRows(plan, top, height);
   const before = focusedLight(plan, firstRow, rows, TENT, rowsOf, onStage);
   const flash = new Float32Array(light.length);
   tentBlur(before, width, rows, flash);
   for (let i = 0; i < flash.length; i++) flash[i] = light[i] + flash[i] / shot.timeS;
   return flash;
+}
+
+/**
+ * A band's light without stripes of lamps and without a flash, RGB in camera space, `3 * width *
+ * rows`: what is kept, where it is kept.
+ */
+function steadyLight(
+  plan: SimulatedPlan,
+  band: number,
+  onStage: StageListener,
+  still: StillLight | null,
+): Float32Array {
+  const { width } = plan;
+  const rows = bandRows(plan, band);
+  const firstRow = band * TILE_HEIGHT;
+  const behind = still !== null && isStillBehindLens(plan) ? still : null;
+  const work = { band, onStage, still, keeps: !behind };
+  const lit = (): Float32Array => {
+    const light = new Float32Array(3 * width * rows);
+    tentBlur(lightOfBand(plan, firstRow, rows, work), width, rows, light);
+    return light;
+  };
+  return behind ? behind.behindLens(plan, band, lit) : lit();
 }
 
 /**
@@ -185,18 +205,10 @@ export function lightOnBand(
   onStage: StageListener = () => {},
   still: StillLight | null = null,
 ): Float32Array {
-  const { width, shot } = plan;
-  const rows = bandRows(plan, band);
-  const firstRow = band * TILE_HEIGHT;
-  const behind = still !== null && isStillBehindLens(plan) ? still : null;
-  const work = { band, onStage, still, keeps: !behind };
-  const lit = (): Float32Array => {
-    const light = new Float32Array(3 * width * rows);
-    tentBlur(lightOfBand(plan, firstRow, rows, work), width, rows, light);
-    return light;
-  };
-  const own = striped(plan, firstRow, rows, behind ? behind.behindLens(plan, band, lit) : lit());
-  return shot.flash ? addFlash(plan, firstRow, rows, onStage, own) : own;
+  const steady = steadyLight(plan, band, onStage, still);
+  const shares = sharesOfBand(plan, band);
+  const own = shares ? striped(steady, plan.width, shares) : steady;
+  return plan.shot.flash ? addFlash(plan, band, onStage, own) : own;
 }
 
 /** Electrons a photosite gathers for a unit of light. */
@@ -212,7 +224,11 @@ export function exposeBand(
 ): Uint16Array {
   const { width, response, shot } = plan;
   const rows = bandRows(plan, band);
-  const light = lightOnBand(plan, band, onStage, still);
+  // A flash is over before a lamp has pulsed: beside it the stripes lie in the light itself.
+  const light = shot.flash
+    ? lightOnBand(plan, band, onStage, still)
+    : steadyLight(plan, band, onStage, still);
+  const shares = shot.flash ? null : sharesOfBand(plan, band);
   onStage('shake');
   const raw = new Uint16Array(width * rows);
   exposeMosaic(
@@ -220,23 +236,11 @@ export function exposeBand(
     width,
     rows,
     band * TILE_HEIGHT,
-    { response, electronsPerLight: electronsPerLight(plan), seed: shot.seed },
+    { response, electronsPerLight: electronsPerLight(plan), seed: shot.seed, shares },
     raw,
   );
   onStage('sensor');
   return raw;
-}
-
-/**
- * Photosites at or above a level: red, green, blue.
- *
- * @param raw rows of an RGGB mosaic from an even one on, `width` wide
- */
-function countClipped(raw: Uint16Array, width: number, level: number): [number, number, number] {
-  const counts = [0, 0, 0, 0];
-  for (let start = 0, row = 0; start < raw.length; start += width, row ^= 2)
-    for (let x = 0; x < width; x++) if (raw[start + x] >= level) counts[row | (x & 1)]++;
-  return [counts[0], counts[1] + counts[2], counts[3]];
 }
 
 /** Share of a shot's photosites that clip: red, green, blue. */
@@ -260,17 +264,6 @@ export function captureBand(
   return encodeRawBand(plan, band, exposeBand(plan, band, onStage, still), onStage);
 }
 
-/** Raw-scaled RGB of the preview's rows. */
-export function previewOf(
-  { width, previewFactor: f }: SimulatedPlan,
-  raw: Uint16Array,
-): Uint16Array {
-  const rows = raw.length / width;
-  const previewRaw = new Uint16Array(3 * (width / f) * (rows / f));
-  binMosaic(raw, width, { x: 0, y: 0, width, height: rows }, f, previewRaw);
-  return previewRaw;
-}
-
 /** Compresses the raw values of one band, however they were gathered. */
 export function encodeRawBand(
   plan: SimulatedPlan,
@@ -287,8 +280,9 @@ export function encodeRawBand(
         TILE_HEIGHT,
       )
     : [];
-  const previewRaw = previewOf(plan, raw);
   onStage('compress');
-  const clipped = countClipped(raw, plan.width, rawLevels(plan).whiteLevel);
-  return { tiles, raw: wantsPicture(files) ? raw : null, previewRaw, clipped };
+  const preview = previewRows(plan, raw);
+  const clipped = clippedPhotosites(raw, plan.width, rawLevels(plan).whiteLevel);
+  onStage('preview');
+  return { tiles, raw: wantsPicture(files) ? raw : null, preview, clipped };
 }

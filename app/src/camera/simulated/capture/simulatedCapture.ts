@@ -166,12 +166,12 @@ export class SimulatedCapture {
       flash ??= shot.flash;
       frames++;
       const shows = performance.now() - shownAt > GROWING_MS;
+      const soFar = { ...first, gathered: { gather, frames, periodS: 0 } };
       const previews = await this.eachBand(shot, (api, band) =>
-        api.gather(shot, band, gather, shows),
+        api.gather(shot, band, gather, shows ? soFar : null),
       );
       if (!shows) continue;
       shownAt = performance.now();
-      const soFar = { ...first, gathered: { gather, frames, periodS: 0 } };
       const shown = previews.filter((preview) => preview !== null);
       onPicture(await this.workers[0].call((api) => api.picture(soFar, shown)).catch(sayLost));
     }

@@ -5,11 +5,12 @@ import {
   bandMargin,
   captureBand,
   clippedShareOf,
-  developPreview,
+  depthMapOf,
   encodeRawBand,
   exposeBand,
+  layPreview,
   planSimulated,
-  previewOf,
+  previewRows,
   StillLight,
   type CapturedBand,
   type SimulatedShot,
@@ -31,8 +32,8 @@ const still = new StillLight();
 const gathered = new Map<number, RawGatherer>();
 
 /** What goes with a band. */
-const buffersOf = ({ tiles, previewRaw, raw }: CapturedBand): ArrayBuffer[] =>
-  [...tiles, previewRaw, ...(raw ? [raw] : [])].map((a) => a.buffer as ArrayBuffer);
+const buffersOf = ({ tiles, preview, raw }: CapturedBand): ArrayBuffer[] =>
+  [...tiles, preview, ...(raw ? [raw] : [])].map((a) => a.buffer as ArrayBuffer);
 
 const api = {
   /**
@@ -66,16 +67,23 @@ const api = {
   },
 
   /**
-   * Exposes one band of a shot and adds it to what was gathered of it before. Returns the preview
-   * of what there is where it is wanted.
+   * Exposes one band of a shot and adds it to what was gathered of it before. Returns its part of
+   * the preview.
+   *
+   * @param soFar what has been gathered with it; null: no preview is wanted
    */
-  gather(shot: SimulatedShot, band: number, gather: Gather, wanted: boolean): Uint16Array | null {
+  gather(
+    shot: SimulatedShot,
+    band: number,
+    gather: Gather,
+    soFar: SimulatedShot | null,
+  ): Uint8ClampedArray | null {
     const plan = planSimulated(shot);
     const raw = exposeBand(plan, band, undefined, still);
     const gatherer = gathered.get(band) ?? new RawGatherer(gather, raw.length);
     gathered.set(band, gatherer);
     gatherer.add(raw);
-    return wanted ? previewOf(plan, gatherer.raw()) : null;
+    return soFar && previewRows(planSimulated(soFar), gatherer.raw());
   },
 
   /** What was gathered of one band, compressed; nothing of it is kept. */
@@ -88,10 +96,9 @@ const api = {
   },
 
   /** The picture that has been gathered so far, small, as a data URL. */
-  async picture(shot: SimulatedShot, previews: Uint16Array[]): Promise<string> {
-    const plan = planSimulated(shot);
-    const bands = previews.map((previewRaw) => ({ previewRaw }));
-    const { rgba, width, height } = developPreview(plan, bands);
+  async picture(shot: SimulatedShot, parts: Uint8ClampedArray[]): Promise<string> {
+    const bands = parts.map((preview) => ({ preview }));
+    const { rgba, width, height } = layPreview(planSimulated(shot), bands);
     return growingUrl(canvasOf(rgba, width, height), shot.upright ? 6 : 1);
   },
 
@@ -103,22 +110,25 @@ const api = {
   ): Promise<{ frame: MadeFrame; stages: StageTimes }> {
     const { stages, end } = stopWatch();
     const plan = planSimulated(shot);
-    const preview = developPreview(plan, bands);
-    const canvas = canvasOf(preview.rgba, preview.width, preview.height);
-    // The browser encodes both side by side.
-    const [thumbnail, jpeg] = await Promise.all([
+    const { rgba, width, height } = layPreview(plan, bands);
+    const canvas = canvasOf(rgba, width, height);
+    // The browser encodes both side by side, while what else the file needs is computed.
+    const dng = wantsDng(shot.files);
+    const encoding = Promise.all([
+      dng ? jpegBytes(canvas, PREVIEW_QUALITY) : null,
       thumbnailUrl(canvas, shot.upright ? 6 : 1),
-      wantsDng(shot.files) ? jpegBytes(canvas, PREVIEW_QUALITY) : null,
     ]);
+    const depth = dng ? depthMapOf(plan) : undefined;
+    const [jpeg, thumbnail] = await encoding;
     const files: MadeFile[] = [];
-    if (jpeg) files.push(madeFile('dng', '.dng', assembleSimulatedDng(plan, bands, jpeg)));
+    if (jpeg) files.push(madeFile('dng', '.dng', assembleSimulatedDng(plan, bands, jpeg, depth)));
     end('assemble');
     files.push(...(await pictureFiles(plan, bands, end)));
-    const { width, height } = plan.crop;
+    const seen = plan.crop;
     const found = {
       origin: 'raw',
-      width: shot.upright ? height : width,
-      height: shot.upright ? width : height,
+      width: shot.upright ? seen.height : seen.width,
+      height: shot.upright ? seen.width : seen.height,
       average: shot.gathered ? { frames: shot.gathered.frames, timesLess: null } : null,
       clippedShare: clippedShareOf(plan, bands),
     } as const;
