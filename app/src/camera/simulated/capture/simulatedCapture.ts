@@ -66,6 +66,8 @@ export class SimulatedCapture {
   private lightOf = '';
   private light: SharedLight = new Map();
   private ahead = 0;
+  /** Workers that have gone through their loops before the first press. */
+  private practised = 0;
 
   /** Loads what it takes ahead of the first press. */
   warm(): void {
@@ -220,6 +222,11 @@ export class SimulatedCapture {
     const turn = ++this.ahead;
     const plan = planSimulated(shot);
     const light = this.lightFor(shot);
+    for (; this.practised < this.workers.length; this.practised++) {
+      await pause(REST_MS);
+      if (turn !== this.ahead) return;
+      await this.workers[this.practised].call((api) => api.practise(shot));
+    }
     for (let band = 0; band < plan.bands; band++) {
       const who = light.get(band) ?? band % this.workers.length;
       light.set(band, who);

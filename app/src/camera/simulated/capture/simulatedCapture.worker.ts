@@ -27,6 +27,9 @@ import { stopWatch, type StageTimes } from '../../../state/stages';
 
 const PREVIEW_QUALITY = 0.88;
 
+/** Whole rows of any preview. */
+const PRACTISED_ROWS = 64;
+
 const still = new StillLight();
 /** What is being gathered, by band. */
 const gathered = new Map<number, RawGatherer>();
@@ -49,6 +52,11 @@ const api = {
     const { stages, end } = stopWatch();
     const captured = captureBand(planSimulated(shot), band, end, keeps ? still : null);
     return transfer({ band: captured, stages }, buffersOf(captured));
+  },
+
+  /** Makes a few rows of a shot for nothing: the loops of the first press have run before. */
+  practise(shot: SimulatedShot): void {
+    captureBand({ ...planSimulated(shot), height: PRACTISED_ROWS }, 0);
   },
 
   /**
