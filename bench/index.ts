@@ -1,4 +1,4 @@
-import { bundleBench, captureBench } from './page/page';
+import { bundleBench, captureBench, placesBench } from './page/page';
 import { averageBench } from './average';
 import { cameraBench } from './page/camera';
 import { combineBench } from './combine';
@@ -28,6 +28,7 @@ const GROUPS: Readonly<Record<string, () => Result[] | Promise<Result[]>>> = {
   light: lightBench,
   'entry-bundle': bundleBench,
   'capture-12mp': captureBench,
+  'places-12mp': placesBench,
   start: startBench,
   field: fieldBench,
   camera: cameraBench,

@@ -12,6 +12,7 @@ import {
   tap,
   type Served,
 } from '../../e2e/support/browser';
+import { SCENES } from '@velmo/core/scene';
 import { compared, reported, type Result } from '../measure';
 import { pageMemoryMb } from './memory';
 
@@ -94,6 +95,26 @@ export async function captureBench(): Promise<Result[]> {
       ...(await capture(browser, app, { ...PANS, name: 'capture-3mp', mp: 3 })),
       ...(await capture(browser, app, { ...PANS, name: 'capture-3mp-ahead', mp: 3, ahead: true })),
     ];
+  } finally {
+    await browser.close();
+    app.stop();
+  }
+}
+
+/**
+ * Every place by hand at 1/15 s, focused at half a metre: Expose to a stored 12 MP frame, no light
+ * computed ahead.
+ */
+export async function placesBench(): Promise<Result[]> {
+  const app = await serve();
+  const browser = await launch();
+  try {
+    const results: Result[] = [];
+    for (const { id } of SCENES) {
+      const shot = { name: `place-12mp/${id}`, scene: id, link: 'focus=0.5&time=1/15' };
+      results.push(...(await capture(browser, app, shot)).filter(({ ratio }) => ratio !== null));
+    }
+    return results;
   } finally {
     await browser.close();
     app.stop();
