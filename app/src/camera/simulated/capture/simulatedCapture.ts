@@ -107,10 +107,18 @@ export class SimulatedCapture {
     events.onProgress({ share: 0, stage: 'Exposing' });
     await Promise.all(
       this.workers.map(async (worker, who) => {
-        for (let index = take(who); index !== null; index = take(who)) {
-          const band = index;
-          const result = await tried(worker, (api) => api.band(shot, band, light !== null));
-          bands[band] = result.band;
+        const begun = () => {
+          const band = take(who);
+          if (band === null) return null;
+          return { band, made: tried(worker, (api) => api.band(shot, band, light !== null)) };
+        };
+        // Where every band has its worker, the next lies ready in it; else it goes to who is free.
+        const isShared = light?.size === count;
+        for (let now = begun(), next; now; now = next ?? begun()) {
+          next = isShared ? begun() : null;
+          next?.made.catch(() => {});
+          const result = await now.made;
+          bands[now.band] = result.band;
           for (const [stage, ms] of Object.entries(result.stages))
             stages[`${stage} (all workers)`] = (stages[`${stage} (all workers)`] ?? 0) + ms;
           done++;
