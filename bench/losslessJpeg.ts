@@ -11,7 +11,7 @@ import {
   plainShot,
   planSimulated,
 } from '@velmo/core/simulate';
-import { decodeLjpeg, decodeRaw, encodeLjpeg, readDng } from '@velmo/core/files';
+import { decodeLjpeg, decodeRaw, encodeLjpeg, readDng, TILE_HEIGHT } from '@velmo/core/files';
 import { timeSFromClick } from '@velmo/core/exposure';
 import jpeg from 'jpeg-js';
 import { compared, inTurns, median, reported, type Result } from './measure';
@@ -24,7 +24,7 @@ export function losslessJpegBench(): Result[] {
   const plan = planSimulated({ ...plainShot('pans-at-noon'), timeS: timeSFromClick(-36) });
   const { width, height } = plan;
   const raw = new Uint16Array(width * height);
-  for (let b = 0; b < plan.bands; b++) raw.set(exposeBand(plan, b), b * 432 * width);
+  for (let b = 0; b < plan.bands; b++) raw.set(exposeBand(plan, b), b * TILE_HEIGHT * width);
   const encode = (): Uint8Array =>
     encodeLjpeg({
       data: raw,
