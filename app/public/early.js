@@ -23,6 +23,18 @@
   const worker = new Worker(address);
   worker.postMessage({ headStart: { canvas: offscreen, guess } }, [offscreen]);
   window.velmoLive = { worker, canvas };
+  // In a window as it was, with a picture as it was, it lies where it lay; else the app lays it.
+  if (guess && isAsNoted && noted.lay) {
+    canvas.style.cssText = noted.lay;
+    new MutationObserver((_, page) => {
+      if (!document.body) return;
+      page.disconnect();
+      document.body.append(canvas);
+    }).observe(document.documentElement, { childList: true });
+  }
   // One whose script did not come is not handed on: the app starts another, and says it.
-  worker.addEventListener('error', () => delete window.velmoLive);
+  worker.addEventListener('error', () => {
+    canvas.remove();
+    delete window.velmoLive;
+  });
 })();

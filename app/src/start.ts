@@ -3,9 +3,8 @@ import { layFirstCanvas } from './camera/live/firstCanvas';
 import { firstShotOf } from './camera/simulated/live/earlyShot';
 import { exposeEarly, startLiveEarly } from './camera/simulated/live/liveWorker';
 import { missingHere } from './engine/lacks';
-import { screenRoom } from './instruments/useScreenRoom';
-import { measureField, pictureCorner } from './screens/field/layout';
 import { openingOf } from './screens/field/session/link/opening';
+import { windowPlace } from './screens/field/windowPlace';
 import { notedOpening, readOpeningEarly } from './storage/kept/keptOpening';
 import { applyNotedLook } from './theme/applyLook';
 
@@ -20,10 +19,7 @@ function exposeWhatOpens(): void {
   const link = JSON.stringify(Object.fromEntries(new URLSearchParams(location.search)));
   const { query, choice, settings } = openingOf(link, noted);
   if (choice.device !== 'simulated' || query.drill !== undefined) return;
-  const { width, height } = screenRoom();
-  const measures = measureField(width, height, noted.preferences?.screen);
-  const { pictureWidth, pictureHeight, upright } = measures;
-  const place = { ...pictureCorner(measures, width), width: pictureWidth, height: pictureHeight };
+  const { place, upright } = windowPlace(noted.preferences?.screen);
   exposeEarly(firstShotOf(choice.scene, settings, upright), (canvas) =>
     layFirstCanvas(canvas, place),
   );

@@ -119,6 +119,7 @@ test('it is drawn before the app is there, and as Field was left', async () => {
   const page = await watched();
   await page.goto(`${app.url}/?scene=drying-shed&time=1/60&iso=100`);
   await fieldReady(page);
+  const { now } = await firstAndNow(page);
   const withoutApp = async (): Promise<readonly number[]> => {
     const network = await page.createCDPSession();
     await network.send('Network.enable');
@@ -130,6 +131,15 @@ test('it is drawn before the app is there, and as Field was left', async () => {
   };
   const shed = await withoutApp();
   expect(await page.$('[data-testid=window]')).toBeNull();
+  // Where the Window was, and above what the page holds.
+  const laid = await page.$eval('body > canvas', (canvas) => {
+    const { left, top, width, height } = canvas.getBoundingClientRect();
+    canvas.style.pointerEvents = '';
+    const onTop = document.elementFromPoint(left + width / 2, top + height / 2) === canvas;
+    return { box: [left, top, width, height], onTop };
+  });
+  expect(laid.box).toEqual(now);
+  expect(laid.onTop).toBe(true);
   await page.goto(`${app.url}/?scene=test-wall&time=1/60&iso=100`);
   await fieldReady(page);
   const wall = await withoutApp();
@@ -153,10 +163,13 @@ test.each([
     const camera = { device: 'simulated', scene: target.sceneId };
     const noted = { shot: { ...shot, upright: true }, settings, preferences: 3, camera };
     const { innerWidth: width, innerHeight: height } = window;
-    localStorage.setItem('velmo-opening', JSON.stringify({ ...noted, width, height }));
+    const lay = 'position: absolute; top: 90px';
+    localStorage.setItem('velmo-opening', JSON.stringify({ ...noted, width, height, lay }));
   }, spoilt);
   await page.goto(`${app.url}/`);
   await fieldReady(page);
+  // The canvas of the head is the Window's, or gone.
+  expect(await page.$$eval('body > canvas', (found) => found.length)).toBe(0);
   expect(await valueText(page, 'ISO')).toMatch(/400/);
   expect(await pageText(page)).toContain('Drying shed');
 });

@@ -20,6 +20,11 @@ interface Page {
   readonly size?: readonly [width: number, height: number];
 }
 
+interface HeadCanvas {
+  readonly style: { cssText: string };
+  remove(): void;
+}
+
 /** The page’s head before there is an app: what it asks of a worker, if it starts one. */
 function headOf({ address = WORKER, path = '/', search = '', size = [390, 844] }: Page = {}) {
   const asked: HeadStart[] = [];
@@ -33,9 +38,30 @@ function headOf({ address = WORKER, path = '/', search = '', size = [390, 844] }
       onError = listener;
     }
   }
-  const canvas = { transferControlToOffscreen: () => 'its pixels' };
+  const inBody: HeadCanvas[] = [];
+  const canvas = {
+    transferControlToOffscreen: () => 'its pixels',
+    style: { cssText: '' },
+    remove: () => void inBody.splice(0),
+  };
+  let onBody: () => void = () => {};
+  class MockObserver {
+    constructor(told: (records: unknown, by: MockObserver) => void) {
+      onBody = () => told([], this);
+    }
+    observe(): void {}
+    disconnect(): void {
+      onBody = () => {};
+    }
+  }
   const page = {
-    document: { currentScript: { dataset: { worker: address } }, createElement: () => canvas },
+    document: {
+      currentScript: { dataset: { worker: address } },
+      createElement: () => canvas,
+      documentElement: {},
+      body: null as { append(laid: HeadCanvas): number } | null,
+    },
+    MutationObserver: MockObserver,
     location: { pathname: path, search },
     window: {} as { velmoLive?: { worker: MockWorker; canvas: unknown } },
     HTMLCanvasElement: { prototype: canvas },
@@ -44,7 +70,12 @@ function headOf({ address = WORKER, path = '/', search = '', size = [390, 844] }
     innerHeight: size[1],
   };
   new Function(...Object.keys(page), SCRIPT)(...Object.values(page));
-  return { asked, started: () => page.window.velmoLive, fail: () => onError() };
+  // Something of the page comes, then its body, then what is in it.
+  onBody();
+  page.document.body = { append: (laid) => inBody.push(laid) };
+  onBody();
+  onBody();
+  return { asked, inBody, started: () => page.window.velmoLive, fail: () => onError() };
 }
 
 const LEFT = {
@@ -52,12 +83,14 @@ const LEFT = {
   preferences: null,
   camera: { device: 'simulated', scene: 'drying-shed' },
 } as const;
-const leave = (upright: boolean, width = 390, height = 844): void =>
+const LAY = 'left: 12px';
+const leave = (upright: boolean, width = 390, height = 844, lay: string | null = LAY): void =>
   noteOpening({
     ...LEFT,
     shot: firstShotOf('drying-shed', LEFT.settings, upright),
     width,
     height,
+    lay,
   });
 
 beforeEach(() => localStorage.clear());
@@ -93,8 +126,22 @@ describe('before the app', () => {
       expect(stands({ size: [width, height] })).toBe(measureField(width, height).upright);
   });
 
+  test('in a window of that size the picture lies where it lay, else the app lays it', () => {
+    const laid = (page?: Page): readonly string[] =>
+      headOf(page).inBody.map(({ style }) => style.cssText);
+    expect(laid()).toEqual([]);
+    leave(true);
+    expect(laid()).toEqual([LAY]);
+    expect(laid({ size: [391, 844] })).toEqual([]);
+    // Seen through a veil, it is the app that lays it, in its colours.
+    leave(true, 390, 844, null);
+    expect(laid()).toEqual([]);
+  });
+
   test('a link is left to the app: the worker runs, and has its canvas', () => {
-    const { asked, started } = headOf({ search: '?scene=test-wall' });
+    leave(true);
+    const { asked, started, inBody } = headOf({ search: '?scene=test-wall' });
+    expect(inBody).toEqual([]);
     expect(asked).toEqual([{ canvas: 'its pixels', guess: null }]);
     expect(started()).toBeDefined();
   });
@@ -105,14 +152,24 @@ describe('before the app', () => {
   ])('nothing is started %s', (_, page) => expect(headOf(page).started()).toBeUndefined());
 
   test('nothing is started for who looks through the device’s own camera', () => {
-    noteOpening({ ...LEFT, camera: { device: 'browser' }, shot: null, width: 390, height: 844 });
+    noteOpening({
+      ...LEFT,
+      camera: { device: 'browser' },
+      shot: null,
+      width: 390,
+      height: 844,
+      lay: LAY,
+    });
     expect(headOf().started()).toBeUndefined();
   });
 
   test('a worker whose script did not come is not handed on', () => {
-    const { started, fail } = headOf();
+    leave(true);
+    const { started, fail, inBody } = headOf();
+    expect(inBody).toHaveLength(1);
     fail();
     expect(started()).toBeUndefined();
+    expect(inBody).toEqual([]);
   });
 });
 

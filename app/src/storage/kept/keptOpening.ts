@@ -47,6 +47,8 @@ export interface NotedOpening<Shot> extends KeptOpening {
   /** The page's size in CSS pixels then. */
   readonly width: number;
   readonly height: number;
+  /** How the picture lay in that page, as CSS; null where it was seen in the colours of a veil. */
+  readonly lay: string | null;
 }
 
 /** Notes what Field would open with now: the page's head and the app begin with it. */

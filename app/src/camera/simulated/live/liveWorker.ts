@@ -73,6 +73,8 @@ export function exposeEarly(shot: EarlyShot, lay: (canvas: HTMLCanvasElement) =>
  */
 export function takeLive(): Live {
   const taken = { ...(started ?? start()), early: picture };
+  // A canvas that nothing was asked for on may lie in the page all the same.
+  if (!picture) taken.canvas?.remove();
   forget();
   return taken;
 }
@@ -86,7 +88,7 @@ export function endEarlyLiveUnless(wanted: boolean): void {
 
 /** Of what was started for nothing, nothing stays in the page. */
 function drop(): void {
-  picture?.canvas.remove();
+  (picture ?? started)?.canvas?.remove();
   forget();
 }
 

@@ -1,12 +1,15 @@
 import { useCallback, useEffect } from 'react';
 import { useFocusEffect, useLocalSearchParams } from 'expo-router';
 import { settingsFromLink, type LinkQuery, type Settings } from '@velmo/core/settings';
+import { lyingThere } from '../../../../camera/live/firstCanvas';
 import { firstShotOf } from '../../../../camera/simulated/live/earlyShot';
 import type { CameraChoice } from '../../../../storage/kept/cameraChoice';
 import { keptOpening, noteOpening } from '../../../../storage/kept/keptOpening';
 import { DEFAULT_PREFERENCES } from '../../../../storage/kept/preferences';
 import { sweepHalves } from '../../../../storage/frames/frames';
 import { chooseLook } from '../../../../theme/applyLook';
+import { plateOf } from '../../../../theme/plates';
+import { windowPlace } from '../../windowPlace';
 import { session } from '../fieldSession';
 import { fieldStore, readingsStore, type Notice } from '../fieldState';
 import { noteObeyed } from './obeyedLink';
@@ -171,7 +174,9 @@ function noteWhenLeft(): () => void {
       next.choice.device === 'simulated'
         ? firstShotOf(next.choice.scene, next.settings, upright)
         : null;
-    noteOpening({ ...kept, shot, width: innerWidth, height: innerHeight });
+    const { screen } = preferences;
+    const lay = plateOf(screen.plate).veil ? null : lyingThere(windowPlace(screen).place);
+    noteOpening({ ...kept, shot, width: innerWidth, height: innerHeight, lay });
   };
   document.addEventListener('visibilitychange', note);
   window.addEventListener('pagehide', note);
