@@ -20,6 +20,7 @@ const MODULES = {
   tent: 'simulate',
   mosaic: 'sensor',
   bin: 'sensor',
+  enlarge: 'sensor',
   merge: 'combine/merge',
   recipe: 'recipe/develop',
   average: 'combine/average',

@@ -120,9 +120,9 @@ describe('the live picture of the simulated phone', () => {
     test('is shown and read at once, as the live picture goes on to read it', async () => {
       const told: Readings[] = [];
       const shown: number[] = [];
-      const live = new SimulatedLive(target, (readings) => told.push(readings));
+      const live = new SimulatedLive(target, (readings) => told.push(readings), true);
       live.attach(canvasOf(shown));
-      const early = live.exposeEarly(DEFAULT_SETTINGS, true)!;
+      const early = live.exposeEarly(DEFAULT_SETTINGS)!;
       expect(shown).toEqual([SHORT_PX]);
       live.apply(DEFAULT_SETTINGS, 1);
       while (told.at(-1)?.applied !== 1) await turn();
@@ -132,9 +132,9 @@ describe('the live picture of the simulated phone', () => {
 
     test('becomes sharper only once Field is there', async () => {
       const told: Readings[] = [];
-      const live = new SimulatedLive(target, (readings) => told.push(readings));
+      const live = new SimulatedLive(target, (readings) => told.push(readings), true);
       live.attach(canvasOf([]));
-      live.exposeEarly(DEFAULT_SETTINGS, true);
+      live.exposeEarly(DEFAULT_SETTINGS);
       const refine = jest.spyOn(
         (live as unknown as { light: { still: { onRefined(): void } } }).light.still,
         'onRefined',
@@ -161,9 +161,9 @@ describe('the live picture of the simulated phone', () => {
       async (sceneId) => {
         const told: Readings[] = [];
         const start = { sceneId, aim: { yawRad: 0, pitchRad: 0 } };
-        const live = new SimulatedLive(start, (readings) => told.push(readings));
+        const live = new SimulatedLive(start, (readings) => told.push(readings), true);
         live.attach(canvasOf([]));
-        const early = live.exposeEarly(DEFAULT_SETTINGS, true)!;
+        const early = live.exposeEarly(DEFAULT_SETTINGS)!;
         expect(early.refined).toBe(false);
         live.goOn();
         while (!told.at(-1)?.refined) await turn();

@@ -1,3 +1,4 @@
+export { addEnlarged } from './addEnlarged';
 export { binLinear } from './binLinear';
 export { binMosaic } from './binMosaic';
 export { cameraProfile, cameraResponse, type CameraSensitivities } from './cameraResponse';

@@ -1,8 +1,7 @@
 import { sceneResponse } from '@velmo/core/simulate';
 import type { LensModel } from '@velmo/core/optics';
 import { lightFieldOf, type Framing, type OpenShutter, type Scene } from '@velmo/core/scene';
-import { createLightPlane, rowsOf, type LightPlane } from '@velmo/core/sensor';
-import { addEnlarged } from './stillLight';
+import { addEnlarged, createLightPlane, rowsOf, type LightPlane } from '@velmo/core/sensor';
 
 /**
  * Moving things that are looked up ray by ray are painted this much smaller and in this many
@@ -74,9 +73,7 @@ class SmallPainting {
 
   addTo(rgb: Float32Array): void {
     const { width, height } = this.plane;
-    addEnlarged(this.difference, width, height, this.shrink, rgb, (from, to) => {
-      for (let i = from; i < to; i++) if (rgb[i] < 0) rgb[i] = 0;
-    });
+    addEnlarged(this.difference, width, height, this.shrink, rgb);
   }
 }
 
@@ -87,8 +84,9 @@ class SmallPainting {
 export class MovingLight {
   /** Still light with everything that moves in it. */
   readonly composed: LightPlane;
-  private readonly small: SmallPainting;
-  private readonly quick: SmallPainting;
+  /** Made for the first framing that asks for them. */
+  private small: SmallPainting | null = null;
+  private quick: SmallPainting | null = null;
   private target: Target | null = null;
   private slice = 0;
   /** `small` holds a whole painting of this framing. */
@@ -97,10 +95,11 @@ export class MovingLight {
   private shutter: OpenShutter = { startS: 0, timeS: 0 };
 
   /** Room for pictures of this size. */
-  constructor(width: number, height: number) {
+  constructor(
+    private readonly width: number,
+    private readonly height: number,
+  ) {
     this.composed = createLightPlane(width, height);
-    this.small = new SmallPainting(width, height, SHRINK);
-    this.quick = new SmallPainting(width, height, QUICK_SHRINK);
   }
 
   /** Another framing, or the same with better still light. */
@@ -119,6 +118,7 @@ export class MovingLight {
       this.advance(shutter);
       return;
     }
+    this.small ??= new SmallPainting(this.width, this.height, SHRINK);
     this.small.aim(framing);
     if (this.painted) this.small.addTo(this.composed.rgb);
     else this.paintQuickly(target, shutter);
@@ -137,6 +137,7 @@ export class MovingLight {
       moving.paint(target.framing, composed, sceneResponse(target.scene, target.lens), shutter);
       return true;
     }
+    if (!small) return false;
     if (this.slice === 0) {
       this.begin(shutter);
       small.begin(target.still);
@@ -157,6 +158,7 @@ export class MovingLight {
   }
 
   private paintQuickly(target: Target, shutter: OpenShutter): void {
+    this.quick ??= new SmallPainting(this.width, this.height, QUICK_SHRINK);
     const { quick } = this;
     quick.aim(target.framing);
     quick.begin(target.still);

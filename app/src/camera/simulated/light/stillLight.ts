@@ -1,7 +1,7 @@
 import { sceneResponse } from '@velmo/core/simulate';
 import type { LensModel } from '@velmo/core/optics';
 import { framingSize, renderScene, type Framing, type Scene } from '@velmo/core/scene';
-import { createLightPlane, rowsOf, type LightPlane } from '@velmo/core/sensor';
+import { addEnlarged, createLightPlane, rowsOf, type LightPlane } from '@velmo/core/sensor';
 import { pause } from '../../live/pause';
 
 /** The first picture of a framing is rendered this much smaller, so that it is there at once. */
@@ -111,83 +111,11 @@ function renderCoarse(
   for (let y = 0; y < small.height; y++) {
     const from = y * small.width;
     const to = y * COARSE * size.width;
-    for (let x = 0; x < size.width; x++)
-      depthM[to + x] = small.depthM[from + Math.floor(x / COARSE)];
+    for (let x = 0; x < small.width; x++) {
+      const begin = to + x * COARSE;
+      depthM.fill(small.depthM[from + x], begin, begin + COARSE);
+    }
     for (let k = 1; k < COARSE; k++) depthM.copyWithin(to + k * size.width, to, to + size.width);
   }
   return small;
-}
-
-/**
- * Adds an RGB picture, enlarged by a whole factor with bilinear steps, to another. Rows that add
- * nothing are left alone.
- *
- * @param small `width` x `height` pixels
- * @param out `factor` times as wide and high
- * @param onRow called with every row of `out` that has been added to
- */
-export function addEnlarged(
-  small: Float32Array,
-  width: number,
-  height: number,
-  factor: number,
-  out: Float32Array,
-  onRow?: (from: number, to: number) => void,
-): void {
-  const stride = 3 * width;
-  const row = new Float32Array(stride);
-  // From where in a row to where there is anything, for each row of the small picture.
-  const first = new Int32Array(height).fill(stride);
-  const last = new Int32Array(height).fill(-1);
-  for (let y = 0, i = 0; y < height; y++)
-    for (let x = 0; x < stride; x++, i++)
-      if (small[i] !== 0) {
-        if (last[y] < 0) first[y] = x;
-        last[y] = x;
-      }
-  for (let y = 0; y < height * factor; y++) {
-    const v = Math.max(0, Math.min(height - 1, (y + 0.5) / factor - 0.5));
-    const y0 = Math.floor(v);
-    const y1 = Math.min(height - 1, y0 + 1);
-    if (last[y0] < 0 && last[y1] < 0) continue;
-    // The pixels that hold something, and one more on either side, which their light spreads into.
-    const from = Math.max(0, Math.floor(Math.min(first[y0], first[y1]) / 3) - 1);
-    const to = Math.min(width, Math.floor(Math.max(last[y0], last[y1]) / 3) + 2);
-    const fy = v - y0;
-    const [top, bottom] = [y0 * stride, y1 * stride];
-    row.fill(0);
-    for (let i = 3 * from; i < 3 * to; i++)
-      row[i] = (1 - fy) * small[top + i] + fy * small[bottom + i];
-    const o = y * stride * factor;
-    addStretched(row, width, from, to, factor, out, o);
-    onRow?.(o + 3 * from * factor, o + 3 * to * factor);
-  }
-}
-
-/**
- * Adds a row, enlarged, to a row of another picture that begins at `o`: pixels `from` to `to` of
- * the small one.
- */
-function addStretched(
-  row: Float32Array,
-  width: number,
-  from: number,
-  to: number,
-  factor: number,
-  out: Float32Array,
-  o: number,
-): void {
-  for (let phase = 0; phase < factor; phase++) {
-    const offset = (phase + 0.5) / factor - 0.5;
-    const step = offset < 0 ? -3 : 3;
-    const share = Math.abs(offset);
-    for (let x = from, i = 3 * from, k = o + 3 * (from * factor + phase); x < to; x++, i += 3) {
-      // At the edges there is no neighbour: the pixel stands for it.
-      const j = i + step < 0 || i + step >= 3 * width ? i : i + step;
-      out[k] += (1 - share) * row[i] + share * row[j];
-      out[k + 1] += (1 - share) * row[i + 1] + share * row[j + 1];
-      out[k + 2] += (1 - share) * row[i + 2] + share * row[j + 2];
-      k += 3 * factor;
-    }
-  }
 }

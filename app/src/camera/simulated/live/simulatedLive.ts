@@ -32,16 +32,19 @@ const BUSY_RATE = 8;
 /** Time of the very first picture, before its light has been read: 1/15 s. */
 const FIRST_CLICK = -12;
 
+const stageFor = (upright: boolean): LiveStage =>
+  upright ? new LiveStage(SHORT_PX, LONG_PX) : new LiveStage(LONG_PX, SHORT_PX);
+
 /**
  * The live picture of the simulated phone: scene to light once a framing, light to picture once a
  * frame.
  */
 export class SimulatedLive {
   private surface: Surface | null = null;
-  private stage = new LiveStage(LONG_PX, SHORT_PX);
+  private stage: LiveStage;
   private settings: Settings | null = null;
   private applied = 0;
-  private options: ViewOptions = FIRST_VIEW;
+  private options: ViewOptions;
   private readonly light: FramedLight;
   private readonly focus = new LiveFocus();
   private readonly loupe = new Loupe();
@@ -65,7 +68,10 @@ export class SimulatedLive {
   constructor(
     target: LiveAim,
     private readonly report: (readings: Readings) => void,
+    upright = FIRST_VIEW.upright,
   ) {
+    this.options = { ...FIRST_VIEW, upright };
+    this.stage = stageFor(upright);
     this.light = new FramedLight(target, () => {
       this.relight();
       this.loop.soon();
@@ -81,12 +87,13 @@ export class SimulatedLive {
    * The first frame, now; null where there is nothing of it. More of them come slowly, and none
    * sharper, until `goOn`: the page that is to open it needs the processor.
    */
-  exposeEarly(settings: Settings, upright: boolean): Readings | null {
+  exposeEarly(settings: Settings): Readings | null {
     this.light.rest();
     this.resting = true;
     this.pace();
     this.setClock(newClock());
-    this.view({ ...this.options, upright });
+    // Marks come with Field.
+    this.options = { ...this.options, marks: false };
     this.apply(settings, this.applied);
     const steps = this.tick();
     while (!steps.next().done);
@@ -162,9 +169,7 @@ export class SimulatedLive {
       }
     }
     if (turned) {
-      this.stage = options.upright
-        ? new LiveStage(SHORT_PX, LONG_PX)
-        : new LiveStage(LONG_PX, SHORT_PX);
+      this.stage = stageFor(options.upright);
       this.light.isStale = true;
     }
     this.loop.soon();

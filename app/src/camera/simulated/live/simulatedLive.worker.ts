@@ -19,9 +19,9 @@ let out: MessagePort | null = null;
 /** Where pictures go, whatever is looked at. */
 let surface: Surface | null = null;
 
-function begin(target: LiveAim): SimulatedLive {
+function begin(target: LiveAim, upright?: boolean): SimulatedLive {
   live?.close();
-  live = new SimulatedLive(target, (readings) => out?.postMessage(readings));
+  live = new SimulatedLive(target, (readings) => out?.postMessage(readings), upright);
   if (surface) live.attach(surface);
   return live;
 }
@@ -38,7 +38,7 @@ function exposeEarly(shot: EarlyShot): Readings | null {
   if (early && equal(shot, early.shot)) return early.readings;
   try {
     const { target, settings, upright } = shot;
-    early = { shot, readings: begin(target).exposeEarly(settings, upright) };
+    early = { shot, readings: begin(target, upright).exposeEarly(settings) };
     return early.readings;
   } catch (error) {
     // It was a guess: what cannot be exposed must not go on being tried.

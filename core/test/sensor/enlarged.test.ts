@@ -1,4 +1,4 @@
-import { addEnlarged } from '../../src/camera/simulated/light/stillLight';
+import { addEnlarged } from '../../src/sensor';
 
 /** The same by its definition: every pixel between the four small ones around it. */
 function bilinear(
@@ -42,8 +42,13 @@ describe('a small picture laid enlarged over another', () => {
       const p = Math.floor(i / 3);
       if (holds(p % width, Math.floor(p / width))) small[i] = ((i * 37) % 91) - 30;
     }
-    const out = new Float32Array(small.length * factor * factor).fill(5);
-    addEnlarged(small, width, height, factor, out);
-    bilinear(small, width, height, factor).forEach((v, i) => expect(out[i]).toBeCloseTo(5 + v, 3));
+    const wanted = bilinear(small, width, height, factor);
+    for (const plain of [false, true])
+      for (const below of [40, 5]) {
+        const out = new Float32Array(small.length * factor * factor).fill(below);
+        addEnlarged(small, width, height, factor, out, plain);
+        // Light is never less than none.
+        wanted.forEach((v, i) => expect(out[i]).toBeCloseTo(Math.max(0, below + v), 3));
+      }
   });
 });
