@@ -46,11 +46,14 @@ export async function probedBuild(dist: string, word: string | null): Promise<Pr
   };
 }
 
-/** What a page shows when, cold and warm. */
-export type ColdAndWarm = readonly [cold: readonly number[], warm: readonly number[]];
+/** Openings of a page, one after the other in one browser. */
+const OPENINGS = 3;
 
-/** Opens a page of a build in a browser of its own, cold, and once more. */
-export async function coldAndWarm(build: ProbedBuild): Promise<ColdAndWarm> {
+/**
+ * Opens a page of a build in a browser of its own, and again: cold, warm, and with scripts that the
+ * browser has compiled and kept at the second. What each showed when.
+ */
+export async function openings(build: ProbedBuild): Promise<readonly (readonly number[])[]> {
   const first = build.shown();
   const profile = newProfile();
   const browser = spawn(
@@ -66,14 +69,17 @@ export async function coldAndWarm(build: ProbedBuild): Promise<ColdAndWarm> {
     { stdio: 'ignore', detached: true },
   );
   try {
-    const cold = await first;
+    const all = [await first];
     const [port] = readFileSync(join(profile, 'DevToolsActivePort'), 'utf8').split('\n');
     const door = `http://127.0.0.1:${port}/json`;
-    const [page] = (await (await fetch(`${door}/list`)).json()) as { id: string }[];
-    await fetch(`${door}/close/${page.id}`);
-    const second = build.shown();
-    await fetch(`${door}/new?${build.url}`, { method: 'PUT' });
-    return [cold, await second];
+    while (all.length < OPENINGS) {
+      const [page] = (await (await fetch(`${door}/list`)).json()) as { id: string }[];
+      await fetch(`${door}/close/${page.id}`);
+      const next = build.shown();
+      await fetch(`${door}/new?${build.url}`, { method: 'PUT' });
+      all.push(await next);
+    }
+    return all;
   } finally {
     process.kill(-browser.pid!);
   }

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { join } from 'node:path';
 import { compared, median, type Result } from '../measure';
-import { coldAndWarm, probedBuild, type ColdAndWarm } from './probedBuild';
+import { openings, probedBuild } from './probedBuild';
 
 const APP = join(__dirname, '../../app/dist');
 const BARE = join(__dirname, '../bare');
@@ -32,14 +32,15 @@ export async function startBench(): Promise<Result[]> {
   const app = await probedBuild(APP, null);
   const bare = await probedBuild(await buildBare(), 'Salt');
   try {
-    const times = { ours: [] as ColdAndWarm[], bare: [] as ColdAndWarm[] };
+    type Openings = Awaited<ReturnType<typeof openings>>;
+    const times = { ours: [] as Openings[], bare: [] as Openings[] };
     for (let round = 0; round < ROUNDS; round++) {
-      times.ours.push(await coldAndWarm(app));
-      times.bare.push(await coldAndWarm(bare));
+      times.ours.push(await openings(app));
+      times.bare.push(await openings(bare));
     }
-    const of = (all: readonly ColdAndWarm[], kind: number, what: number): number =>
+    const of = (all: readonly Openings[], kind: number, what: number): number =>
       median(all.map((t) => t[kind][what]));
-    return (['cold', 'warm'] as const).flatMap((kind, i) => {
+    return (['cold', 'warm', 'third'] as const).flatMap((kind, i) => {
       const word = of(times.bare, i, 0);
       return ['first live picture', 'the ladder has read it'].map((what, shown) =>
         compared(
