@@ -4,7 +4,7 @@ import { cameraProfile } from '../sensor/cameraResponse';
 import { rawLevels } from './rawLevels';
 import type { SimulatedPlan } from './simulatedPlan';
 
-/** The developer made last, and of what: its tables are large, and the bands of a frame share it. */
+/** The developer made last, and of what: its tables are large, and bands of a frame share it. */
 let last: { readonly of: string; readonly developer: Developer } | null = null;
 
 /** How a shot is developed: what its DNG asks of a raw developer. */
