@@ -46,14 +46,16 @@ export async function probedBuild(dist: string, word: string | null): Promise<Pr
   };
 }
 
-/** Openings of a page, one after the other in one browser. */
+/** What a page shows when, opening after opening in one browser. */
+export type Openings = readonly (readonly number[])[];
+
 const OPENINGS = 3;
 
 /**
  * Opens a page of a build in a browser of its own, and again: cold, warm, and with scripts that the
- * browser has compiled and kept at the second. What each showed when.
+ * browser has compiled and kept at the second.
  */
-export async function openings(build: ProbedBuild): Promise<readonly (readonly number[])[]> {
+export async function openings(build: ProbedBuild): Promise<Openings> {
   const first = build.shown();
   const profile = newProfile();
   const browser = spawn(

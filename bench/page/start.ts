@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { join } from 'node:path';
 import { compared, median, type Result } from '../measure';
-import { openings, probedBuild } from './probedBuild';
+import { openings, probedBuild, type Openings } from './probedBuild';
 
 const APP = join(__dirname, '../../app/dist');
 const BARE = join(__dirname, '../bare');
@@ -32,7 +32,6 @@ export async function startBench(): Promise<Result[]> {
   const app = await probedBuild(APP, null);
   const bare = await probedBuild(await buildBare(), 'Salt');
   try {
-    type Openings = Awaited<ReturnType<typeof openings>>;
     const times = { ours: [] as Openings[], bare: [] as Openings[] };
     for (let round = 0; round < ROUNDS; round++) {
       times.ours.push(await openings(app));
